@@ -1,0 +1,61 @@
+import { EngineRequestError } from '@proper-swing/contract/engine';
+import { DomainError } from '@proper-swing/core';
+import type { FieldError, Problem } from '@proper-swing/contract';
+import type { ErrorRequestHandler } from 'express';
+
+/** An answer that is an error, in the terms of RFC 9457. */
+export class HttpProblem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    readonly errors: readonly FieldError[] = [],
+  ) {
+    super(detail);
+    this.name = 'HttpProblem';
+  }
+}
+
+export function problem(status: number, title: string, detail: string, errors: readonly FieldError[] = []): HttpProblem {
+  return new HttpProblem(status, title, detail, errors);
+}
+
+/** Turns whatever was thrown into problem JSON; what nobody foresaw is logged and told as 500 without its insides. */
+export const answerProblems: ErrorRequestHandler = (error: unknown, request, response, next) => {
+  if (response.headersSent) {
+    next(error);
+    return;
+  }
+  const known = asProblem(error);
+  if (known === undefined) request.log.error({ err: error }, 'unforeseen error');
+  const { status, title, detail, errors } =
+    known ?? problem(500, 'Something broke on the server', 'Nothing that was confirmed is lost. Try again.');
+  const body: Problem = {
+    type: 'about:blank',
+    title,
+    status,
+    detail,
+    instance: request.originalUrl,
+    ...(errors.length > 0 && { errors: [...errors] }),
+  };
+  response.status(status).type('application/problem+json').send(JSON.stringify(body));
+};
+
+function asProblem(error: unknown): HttpProblem | undefined {
+  if (error instanceof HttpProblem) return error;
+  if (error instanceof EngineRequestError) return problem(422, 'The request is wrong', error.message, error.errors);
+  if (error instanceof DomainError)
+    return problem(422, 'The request makes no sense', error.message, [{ field: error.field, message: error.message }]);
+  return fromBodyParser(error);
+}
+
+/** What express.json and the router throw, by their `type` or `status`. */
+function fromBodyParser(error: unknown): HttpProblem | undefined {
+  if (!(error instanceof Error) || !('status' in error) || typeof error.status !== 'number' || error.status >= 500) return undefined;
+  const type = 'type' in error ? error.type : undefined;
+  if (type === 'entity.too.large')
+    return problem(413, 'Too large', 'The body is larger than this address takes.', [{ field: '(body)', message: 'too large' }]);
+  if (type === 'entity.parse.failed')
+    return problem(400, 'Not JSON', `The body is not JSON: ${error.message}`, [{ field: '(body)', message: error.message }]);
+  return problem(error.status, 'Bad request', error.message, [{ field: '(request)', message: error.message }]);
+}

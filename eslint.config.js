@@ -1,0 +1,58 @@
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+/** Dependencies point one way: field, server → contract → core; nothing imports the app or the server. */
+const oneWay = (files, forbidden) => ({
+  files,
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: forbidden.map((group) => ({
+          group: [group, `${group}/*`],
+          message: 'Dependencies point one way: field, server → contract → core.',
+        })),
+      },
+    ],
+  },
+});
+
+export default tseslint.config(
+  { ignores: ['**/node_modules', '**/dist', '**/build', '**/.expo', 'data', '**/expo-env.d.ts', 'test-results', 'playwright-report'] },
+  ...expo,
+  ...tseslint.configs.strictTypeChecked.map((config) => ({ ...config, files: ['**/*.ts', '**/*.tsx'] })),
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    settings: {
+      'import/resolver': {
+        typescript: { project: ['packages/*/tsconfig.json', 'apps/*/tsconfig.json', 'e2e/tsconfig.json', 'demo/tsconfig.json'] },
+      },
+    },
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-unnecessary-condition': 'off',
+      '@typescript-eslint/array-type': ['error', { default: 'array' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false, arguments: false } }],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      'import/no-named-as-default': 'off',
+      'import/no-named-as-default-member': 'off',
+      'import/no-default-export': 'error',
+    },
+  },
+  {
+    files: ['apps/field/app/**/*.tsx', '**/*.config.ts', '**/*.config.js', 'eslint.config.js'],
+    rules: { 'import/no-default-export': 'off' },
+  },
+  { files: ['**/entities/*.ts'], rules: { '@typescript-eslint/no-extraneous-class': 'off' } },
+  { files: ['**/*.cjs', '**/*.mjs', 'eslint.config.js'], rules: { 'import/no-default-export': 'off' } },
+  oneWay(['packages/core/**'], ['@proper-swing/contract', '@proper-swing/server', '@proper-swing/field', '@proper-swing/demo']),
+  oneWay(['packages/contract/**'], ['@proper-swing/server', '@proper-swing/field', '@proper-swing/demo']),
+  oneWay(['apps/server/**'], ['@proper-swing/field', '@proper-swing/demo']),
+  oneWay(['apps/field/**'], ['@proper-swing/server', '@proper-swing/demo', 'typeorm', 'express']),
+  prettier,
+);

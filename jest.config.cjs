@@ -1,0 +1,14 @@
+const plain = (name, root) => ({
+  displayName: name,
+  rootDir: __dirname,
+  roots: [`<rootDir>/${root}`],
+  testEnvironment: 'node',
+  testMatch: ['**/*.test.ts'],
+  transform: { '\\.[jt]s$': '<rootDir>/jest.esbuild.cjs' },
+  transformIgnorePatterns: ['/node_modules/(?!(fast-check|pure-rand|uuid|date-fns)/)'],
+});
+
+module.exports = {
+  testTimeout: 30000,
+  projects: [plain('core', 'packages/core'), plain('contract', 'packages/contract'), plain('server', 'apps/server')],
+};

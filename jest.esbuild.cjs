@@ -1,0 +1,20 @@
+const { createHash } = require('node:crypto');
+const { transformSync } = require('esbuild');
+
+/** Compiles TypeScript for the packages without interface code. */
+module.exports = {
+  process(source, filename) {
+    const { code, map } = transformSync(source, {
+      loader: 'ts',
+      format: 'cjs',
+      target: 'node20',
+      sourcemap: true,
+      sourcefile: filename,
+      tsconfigRaw: { compilerOptions: { experimentalDecorators: true, useDefineForClassFields: false } },
+    });
+    return { code, map };
+  },
+  getCacheKey(source, filename) {
+    return createHash('sha1').update(source).update(filename).update(require('esbuild').version).digest('hex');
+  },
+};

@@ -1,0 +1,9 @@
+export {
+  describeEngine,
+  ENGINE,
+  engineFunction,
+  EngineRequestError,
+  runEngine,
+  type EngineDescription,
+  type EngineFunction,
+} from './register';

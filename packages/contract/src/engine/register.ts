@@ -1,0 +1,135 @@
+import {
+  diagnose,
+  formatLength,
+  parseLength,
+  planCorrections,
+  type Denominator,
+  type HingedDoor,
+  type Observed,
+  type Reading,
+} from '@proper-swing/core';
+import type { Schema } from 'yup';
+import { check, type FieldError } from '../validate';
+import { toJsonSchema, type JsonSchema } from '../jsonSchema';
+import { diagnoseRequest, diagnoseResult, planRequest, planResult, type DiagnoseRequest, type PlanRequest } from './hingedSchemas';
+import { parseLengthRequest, parseLengthResult, type ParseLengthRequest } from './lengthSchemas';
+
+/** One function of the engine: what it takes, what it gives, an example, and the core function behind it. */
+export interface EngineFunction {
+  name: string;
+  title: string;
+  request: Schema;
+  result: Schema;
+  example: unknown;
+  /** Takes a checked request. */
+  run: (request: never) => unknown;
+}
+
+/** What `describe` prints. */
+export interface EngineDescription {
+  name: string;
+  title: string;
+  request: JsonSchema;
+  result: JsonSchema;
+  example: { request: unknown; result: unknown };
+}
+
+/** A request that the engine will not take, with every faulty field. */
+export class EngineRequestError extends Error {
+  constructor(readonly errors: readonly FieldError[]) {
+    super(errors.map(({ field, message }) => `${field}: ${message}`).join('\n'));
+    this.name = 'EngineRequestError';
+  }
+}
+
+const exampleObserved = {
+  door: {
+    slabWidthMm: 762,
+    slabHeightMm: 1981,
+    hingeHeightsMm: [165, 990, 1750],
+    hingeKind: 'butt',
+    slabKind: 'solidTimber',
+    fireRated: false,
+    profile: 'interiorTimber',
+  },
+  readings: [
+    { station: 'latch.bottom', mm: 4.6 },
+    { station: 'latch.mid', mm: 2.6 },
+    { station: 'latch.top', rubs: true },
+    { station: 'head.latch', mm: 5 },
+    { station: 'head.hinge', mm: 3 },
+    { station: 'hinge.top', mm: 4.8 },
+    { station: 'hinge.bottom', mm: 1.8, instrument: 'rule' },
+  ],
+  findings: [{ finding: 'topScrews', answer: 'loose' }],
+};
+
+export const ENGINE: readonly EngineFunction[] = [
+  {
+    name: 'length.parse',
+    title: 'Read a length as the trade writes it',
+    request: parseLengthRequest,
+    result: parseLengthResult,
+    example: { text: '2-1/4"' },
+    run: ({ text, defaultUnit, signed, finest }: ParseLengthRequest) => {
+      const length = parseLength(text, { field: 'text', ...(defaultUnit && { defaultUnit }), ...(signed !== undefined && { signed }) });
+      return {
+        ...length,
+        asMm: formatLength(length.mm, { system: 'mm', decimals: 2 }),
+        asInches: formatLength(length.mm, { system: 'in', finest: (finest ?? 32) as Denominator }),
+      };
+    },
+  },
+  {
+    name: 'hinged.diagnose',
+    title: 'Name the likely causes of a hinged door’s trouble and estimate every gap',
+    request: diagnoseRequest,
+    result: diagnoseResult,
+    example: exampleObserved,
+    run: (request: DiagnoseRequest) => diagnose(observedFrom(request)),
+  },
+  {
+    name: 'hinged.plan',
+    title: 'Plan the correction of a hinged door inside its tolerance profile',
+    request: planRequest,
+    result: planResult,
+    example: exampleObserved,
+    run: ({ without, seed, ...rest }: PlanRequest) =>
+      planCorrections(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) }),
+  },
+];
+
+export function engineFunction(name: string): EngineFunction | undefined {
+  return ENGINE.find((each) => each.name === name);
+}
+
+/**
+ * Checks a request and runs the function on it.
+ *
+ * @throws EngineRequestError naming the fields that are wrong; DomainError when the core finds the sense wrong
+ */
+export function runEngine({ request, run }: EngineFunction, input: unknown): unknown {
+  const checked = check(request, input);
+  if (!checked.ok) throw new EngineRequestError(checked.errors);
+  return run(checked.value as never);
+}
+
+export function describeEngine(each: EngineFunction): EngineDescription {
+  const { name, title, request, result, example } = each;
+  return {
+    name,
+    title,
+    request: toJsonSchema(request),
+    result: toJsonSchema(result),
+    example: { request: example, result: runEngine(each, example) },
+  };
+}
+
+function observedFrom({ door, readings, findings }: DiagnoseRequest): Observed {
+  return { door: door satisfies HingedDoor, readings: readings.map(readingFrom), findings };
+}
+
+function readingFrom({ station, mm, instrument }: DiagnoseRequest['readings'][number]): Reading {
+  const tool = instrument === undefined ? {} : { instrument };
+  return mm === undefined ? { station, rubs: true, ...tool } : { station, mm, ...tool };
+}

@@ -1,0 +1,9 @@
+export { check, type Checked, type FieldError } from './validate';
+export { toJsonSchema, type JsonSchema } from './jsonSchema';
+export { HINGE_KINDS, SLAB_KINDS, type DiagnoseRequest, type PlanRequest } from './engine/hingedSchemas';
+export * from './record/schemas';
+export { RECORD_KINDS, recordKind, type RecordBodies, type RecordKind, type RecordKindEntry } from './record/kinds';
+export type { CallRecord, CallSummary, DoorHistory, Health, Page, Problem } from './record/answers';
+export { standing, type Correctable } from './record/standing';
+export { API, PATHS } from './record/paths';
+export { openApiDocument } from './openApi';

@@ -1,0 +1,83 @@
+import { check } from '../validate';
+import { openApiDocument } from '../openApi';
+import { RECORD_KINDS } from './kinds';
+import { callSchema, doorSchema, readingSchema } from './schemas';
+import { standing } from './standing';
+
+const ID = '01932b7e-7d1c-7000-8000-000000000001';
+const reading = {
+  id: ID,
+  writtenAt: '2026-03-02T08:30:00Z',
+  setId: ID,
+  station: 'hinge.top',
+  kind: 'figure',
+  mm: 3.2,
+  typed: '1/8 in',
+  instrument: 'gauge',
+};
+
+const faults = (schema: Parameters<typeof check>[0], input: unknown) => {
+  const checked = check(schema, input);
+  return checked.ok ? [] : checked.errors.map(({ field }) => field);
+};
+
+describe('record schemas', () => {
+  it('take a reading as it is and change nothing in it', () => {
+    expect(check(readingSchema, reading)).toEqual({ ok: true, value: reading });
+  });
+
+  it.each<[string, object, string]>([
+    ['an id of another kind', { id: '6ba7b810-9dad-41d1-80b4-00c04fd430c8' }, 'id'],
+    ['an unknown station', { station: 'roof' }, 'station'],
+    ['a rub with a figure', { kind: 'rubs' }, 'mm'],
+    ['a figure without one', { mm: null }, 'mm'],
+    ['a day that does not exist', { writtenAt: '2026-13-40T00:00:00Z' }, 'writtenAt'],
+    ['a local time', { writtenAt: '2026-03-02T08:30:00+01:00' }, 'writtenAt'],
+    ['something unknown', { colour: 'red' }, 'colour'],
+  ])('refuse %s', (_, change, field) => {
+    expect(faults(readingSchema, { ...reading, ...change })).toContain(field);
+  });
+
+  it('refuse an empty title and hinges outside the slab, at the field', () => {
+    const door = {
+      id: ID,
+      revision: 1,
+      writtenAt: reading.writtenAt,
+      siteId: ID,
+      title: '',
+      hingesOn: 'left',
+      slabWidthMm: 762,
+      slabHeightMm: 1981,
+      thicknessMm: 40,
+      hingeHeightsMm: [150, 2100],
+      hingeKind: 'butt',
+      slabKind: 'framed',
+      fireRated: false,
+      profile: 'interiorTimber',
+    };
+    expect(faults(doorSchema, door)).toContain('title');
+    expect(faults(doorSchema, { ...door, title: 'Kitchen' })).toEqual(['hingeHeightsMm']);
+    expect(faults(callSchema, { id: ID })).toEqual(expect.arrayContaining(['doorId', 'scheduledFor', 'state']));
+  });
+});
+
+describe('standing entries', () => {
+  it('drops what was superseded and what was withdrawn', () => {
+    const entries = [
+      { id: 'a' },
+      { id: 'b', supersedes: 'a' },
+      { id: 'c' },
+      { id: 'd', supersedes: 'c', withdrawn: true },
+      { id: 'e', supersedes: null },
+    ];
+    expect(standing(entries).map(({ id }) => id)).toEqual(['b', 'e']);
+  });
+});
+
+describe('OpenAPI document', () => {
+  it('has a PUT for every kind of record and a POST for every engine function', () => {
+    const { paths } = openApiDocument('1') as { paths: Record<string, Record<string, unknown>> };
+    for (const { kind } of RECORD_KINDS) expect(paths[`/api/${kind}/{id}`]).toHaveProperty('put');
+    expect(paths['/api/engine/hinged.diagnose']).toHaveProperty('post');
+  });
+});

@@ -1,0 +1,182 @@
+import fc from 'fast-check';
+import type { CauseId } from './causes';
+import { CAUSES } from './causes';
+import { diagnose, type Diagnosis } from './diagnose';
+import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
+import { FINDINGS, type FindingId } from './findings';
+import type { AnsweredFinding, Reading } from './readings';
+import { STATION_IDS, station, type StationId } from './stations';
+
+const door = EXAMPLE_DOOR;
+const EVEN = {
+  'hinge.top': 2,
+  'hinge.mid': 2,
+  'hinge.bottom': 2,
+  'head.hinge': 3,
+  'head.mid': 3,
+  'head.latch': 3,
+  'latch.top': 3,
+  'latch.mid': 3,
+  'latch.bottom': 3,
+};
+
+const first = (readings: readonly Reading[], findings: AnsweredFinding[] = []) => diagnose({ door, readings, findings }).causes[0]?.id;
+const answer = (finding: FindingId, given: string): AnsweredFinding => ({ finding, answer: given });
+const at = (d: Diagnosis, id: StationId) => {
+  const found = d.expected.find((e) => e.station === id);
+  if (found === undefined) throw new Error(`no ${id}`);
+  return found;
+};
+
+describe('diagnose, on the signs of the trade (common practice, no source)', () => {
+  it.each<[string, CauseId, Reading[], AnsweredFinding[]]>([
+    ['rubs top latch, open at top hinge, screws turn', 'looseTopScrews', [...SAGGING_READINGS], [answer('topScrews', 'loose')]],
+    ['the same with screws that spin', 'strippedTopHoles', [...SAGGING_READINGS], [answer('topScrews', 'spinning')]],
+    [
+      'the same with tight screws and open leaves',
+      'spreadKnuckles',
+      [...SAGGING_READINGS],
+      [answer('topScrews', 'tight'), answer('topLeaves', 'spread')],
+    ],
+    [
+      'hinge gap even, latch gap tapers',
+      'latchLegOut',
+      readingsOf({ ...EVEN, 'latch.top': 0.5, 'latch.mid': 2.5, 'latch.bottom': 4.5 }),
+      [],
+    ],
+    [
+      'side gaps even, head tapers, leg leans',
+      'frameRacked',
+      readingsOf({ ...EVEN, 'head.mid': 4.5, 'head.latch': 6, 'plumb.hinge': 8, 'level.head': 0 }),
+      [],
+    ],
+    [
+      'side gaps even, head tapers, legs plumb, head off level',
+      'headOut',
+      readingsOf({ ...EVEN, 'head.mid': 1.6, 'head.latch': 0.4, 'plumb.hinge': 0, 'level.head': 3 }),
+      [],
+    ],
+    [
+      'hinge gap nil, latch wide, springs back',
+      'hingeBound',
+      readingsOf({
+        ...EVEN,
+        'hinge.top': 0.2,
+        'hinge.mid': 0.3,
+        'hinge.bottom': 0.2,
+        'latch.top': 4.8,
+        'latch.mid': 4.7,
+        'latch.bottom': 4.8,
+      }),
+      [answer('springBack', 'yes')],
+    ],
+    [
+      'tight along the latch edge in wet months',
+      'swollenSlab',
+      readingsOf({ ...EVEN, 'latch.top': 0.3, 'latch.mid': 'rubs', 'latch.bottom': 0.4 }),
+      [answer('season', 'worseWet')],
+    ],
+    ['every gap even', 'nothingWrong', readingsOf(EVEN), []],
+  ])('%s → %s', (_, expected, readings, findings) => {
+    expect(first(readings, findings)).toBe(expected);
+  });
+
+  it('cannot tell loose, stripped and spread apart by gaps alone, and says so', () => {
+    const { causes } = diagnose({ door, readings: SAGGING_READINGS, findings: [] });
+    const three = causes.slice(0, 3);
+    expect(three.map(({ id }) => id).sort()).toEqual(['looseTopScrews', 'spreadKnuckles', 'strippedTopHoles']);
+    three.forEach(({ probability }) => expect(probability).toBeLessThan(0.7));
+  });
+
+  it('tells the evidence for and against with its numbers', () => {
+    const { causes } = diagnose({ door, readings: SAGGING_READINGS, findings: [answer('topScrews', 'loose')] });
+    const loose = causes[0];
+    const taper = loose?.for.find(({ says }) => says === 'hinge gap wider at the top than at the bottom');
+    expect(taper?.readMm).toBeCloseTo(3, 9);
+    expect(taper?.expectedMm).toBeGreaterThan(taper?.othersMm ?? Infinity);
+    expect(loose?.for.map(({ says }) => says)).toContain('screws of the top hinge could be turned');
+    const racked = causes.find(({ id }) => id === 'frameRacked');
+    expect(racked?.against.map(({ says }) => says)).toContain('latch gap, top: rubs');
+  });
+
+  it('predicts gaps nobody measured', () => {
+    const read = SAGGING_READINGS.filter((r) => r.station !== 'hinge.mid');
+    const { meanMm, sdMm } = at(diagnose({ door, readings: read, findings: [] }), 'hinge.mid');
+    expect(Math.abs(meanMm - 3.2)).toBeLessThan(2 * sdMm);
+    expect(sdMm).toBeLessThan(0.7);
+  });
+
+  it('a rub is less than nothing, not a reading of nought', () => {
+    const rub = at(diagnose({ door, readings: SAGGING_READINGS, findings: [] }), 'latch.top');
+    expect(rub.meanMm).toBeLessThan(0);
+    expect(rub.sdMm).toBeGreaterThan(0.4);
+  });
+
+  it('doubts one slip of the gauge and not its neighbours', () => {
+    const readings = SAGGING_READINGS.map((r) => (r.station === 'hinge.mid' ? { station: r.station, mm: 9 } : r));
+    const { doubtful } = diagnose({ door, readings, findings: [] });
+    expect(doubtful.map((d) => d.station)).toEqual(['hinge.mid']);
+    expect(diagnose({ door, readings: SAGGING_READINGS, findings: [] }).doubtful).toEqual([]);
+  });
+
+  it('names the field of a reading or an answer that makes no sense', () => {
+    expect(() => diagnose({ door, readings: [{ station: 'plumb.hinge', rubs: true }], findings: [] })).toThrow('Only a gap can rub');
+    expect(() => diagnose({ door, readings: [{ station: 'hinge.top', mm: NaN }], findings: [] })).toThrow('finite');
+    expect(() => diagnose({ door, readings: [], findings: [answer('topScrews', 'purple')] })).toThrow('not an answer');
+  });
+});
+
+describe('diagnose, whatever was read', () => {
+  const reading = fc.constantFrom(...STATION_IDS).chain((id): fc.Arbitrary<Reading> => {
+    const kind = station(id).kind;
+    const mm = kind === 'gap' ? fc.double({ min: 0, max: 15, noNaN: true }) : fc.double({ min: -15, max: 15, noNaN: true });
+    const figure = mm.map((value): Reading => ({
+      station: id,
+      mm: kind === 'opening' || kind === 'slab' ? value + (id.includes('height') ? 1990 : 768) : value,
+    }));
+    return kind === 'gap' ? fc.oneof(figure, fc.constant<Reading>({ station: id, rubs: true })) : figure;
+  });
+  const readings = fc.uniqueArray(reading, { selector: (r) => r.station, maxLength: 14 });
+  const findings = fc.uniqueArray(
+    fc.constantFrom(...FINDINGS).chain((f) => fc.constantFrom(...f.answers).map((a) => answer(f.id, a.id))),
+    { selector: (f) => f.finding, maxLength: 5 },
+  );
+
+  it('probabilities sum to one and nothing is NaN, with any subset of readings, none included', () => {
+    fc.assert(
+      fc.property(readings, findings, (rs, fs) => {
+        const d = diagnose({ door, readings: rs, findings: fs });
+        expect(d.causes.reduce((sum, c) => sum + c.probability, 0)).toBeCloseTo(1, 9);
+        expect(d.causes).toHaveLength(CAUSES.length);
+        d.expected.forEach(({ meanMm, sdMm }) => expect(Number.isFinite(meanMm) && Number.isFinite(sdMm) && sdMm >= 0).toBe(true));
+        d.causes.flatMap((c) => [...c.for, ...c.against]).forEach(({ weight }) => expect(Number.isNaN(weight)).toBe(false));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('the order of readings does not matter', () => {
+    fc.assert(
+      fc.property(readings, (rs) => {
+        const figures = rs.filter((r) => 'mm' in r);
+        const one = diagnose({ door, readings: figures, findings: [] });
+        const other = diagnose({ door, readings: [...figures].reverse(), findings: [] });
+        one.expected.forEach(({ station: id, meanMm }) => expect(at(other, id).meanMm).toBeCloseTo(meanMm, 5));
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('the tables', () => {
+  it('priors and likelihoods are chances, and each finding covers its answers', () => {
+    expect(CAUSES.reduce((sum, c) => sum + c.prior, 0)).toBeCloseTo(1.02, 1);
+    for (const { answers } of FINDINGS) {
+      for (const { id } of CAUSES) {
+        const sum = answers.reduce((total, a) => total + (a.likelihood[id] ?? a.likelihood.otherwise), 0);
+        expect(sum).toBeGreaterThan(0.3);
+        expect(sum).toBeLessThan(1.75);
+      }
+    }
+  });
+});

@@ -1,0 +1,64 @@
+import { project } from '../algebra/gaussian';
+import { logNormalDensity, logSumExp } from '../chance/normal';
+import { believe, mixSpreads, type Belief } from './belief';
+import type { Observed } from './readings';
+import type { StationId } from './stations';
+
+/** A reading that does not fit what all the others say. */
+export interface DoubtfulReading {
+  station: StationId;
+  readMm: number;
+  /** What the rest say of this station. */
+  expectedMm: number;
+  sdMm: number;
+}
+
+/** How far a reading may be from what the rest say, in standard deviations, before it is doubted. */
+const DOUBT_FROM_SD = 3;
+
+/** More than this many at once means the door, not the gauge. */
+const MOST_DOUBTED = 3;
+
+/**
+ * Readings to take again, worst first. The worst is set aside before the rest are judged, so that one slip does not
+ * throw doubt on its neighbours.
+ */
+export function doubtfulReadings(observed: Observed, belief: Belief): DoubtfulReading[] {
+  const doubted: DoubtfulReading[] = [];
+  let rest = observed;
+  let held = belief;
+  while (doubted.length < MOST_DOUBTED) {
+    const worst = worstReading(held);
+    if (worst === undefined) break;
+    doubted.push(worst);
+    rest = { ...rest, readings: rest.readings.filter((r) => r.station !== worst.station) };
+    held = believe(rest);
+  }
+  return doubted;
+}
+
+/**
+ * The reading furthest from what the rest predict, if over the limit. Leaving one out is exact and needs no new
+ * estimate: dividing a normal belief by the reading's own likelihood gives variance 1/(1/v − 1/R).
+ */
+function worstReading({ held }: Belief): DoubtfulReading | undefined {
+  const judged = (held[0]?.readings ?? []).flatMap((reading, i) => {
+    if (reading.mm === undefined) return [];
+    const readMm = reading.mm;
+    const without = held.map((h) => {
+      const own = h.readings[i] ?? reading;
+      const { mean, variance } = project(h.posterior, own.row);
+      const rest = 1 / (1 / variance - 1 / own.variance);
+      const expected = rest * (mean / variance - readMm / own.variance);
+      const spread = rest + own.variance;
+      const logWeight = Math.log(h.probability + 1e-300) - logNormalDensity(readMm, expected, spread);
+      return { mean: expected, variance: spread, logWeight };
+    });
+    const total = logSumExp(without.map(({ logWeight }) => logWeight));
+    const { mean, variance } = mixSpreads(without.map((w) => ({ ...w, weight: Math.exp(w.logWeight - total) })));
+    const sdMm = Math.sqrt(variance);
+    return [{ station: reading.station, readMm, expectedMm: mean, sdMm }];
+  });
+  const offBy = ({ readMm, expectedMm, sdMm }: DoubtfulReading) => Math.abs(readMm - expectedMm) / sdMm;
+  return judged.filter((j) => offBy(j) > DOUBT_FROM_SD).sort((a, b) => offBy(b) - offBy(a))[0];
+}

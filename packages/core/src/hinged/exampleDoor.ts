@@ -1,0 +1,35 @@
+import type { HingedDoor } from './door';
+import type { Reading } from './readings';
+import type { StationId } from './stations';
+
+/** An ordinary interior door, 762 × 1981 mm on three butts: what examples and tests begin with. */
+export const EXAMPLE_DOOR: HingedDoor = {
+  slabWidthMm: 762,
+  slabHeightMm: 1981,
+  hingeHeightsMm: [165, 990, 1750],
+  hingeKind: 'butt',
+  slabKind: 'solidTimber',
+  fireRated: false,
+  profile: 'interiorTimber',
+};
+
+/** Readings from a table of stations: a figure in mm or `rubs`. */
+export function readingsOf(table: Partial<Record<StationId, number | 'rubs'>>): Reading[] {
+  return Object.entries(table).map(([id, read]) => {
+    const at = id as StationId;
+    return read === 'rubs' ? { station: at, rubs: true } : { station: at, mm: read };
+  });
+}
+
+/** A sagging door: tight at the top of the latch side, open at the top of the hinge side and the latch end of the head. */
+export const SAGGING_READINGS: readonly Reading[] = readingsOf({
+  'latch.bottom': 4.6,
+  'latch.mid': 2.6,
+  'latch.top': 'rubs',
+  'head.latch': 5,
+  'head.mid': 4,
+  'head.hinge': 3,
+  'hinge.top': 4.8,
+  'hinge.mid': 3,
+  'hinge.bottom': 1.8,
+});

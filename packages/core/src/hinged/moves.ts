@@ -1,0 +1,39 @@
+import { slenderness, type HingedDoor } from './door';
+import { PARAMETERS, parameterIndex, type ParameterId } from './parameters';
+
+/**
+ * How much a parameter moves with one millimetre of something, written so that a table stays plain data: a number, or
+ * a share that depends on the door. `r` is height over width; `topHingeOut.drop` and `topHingeOut.gap` are the drop of the
+ * latch edge and the shift of the hinge gap at mid-height when the top hinge comes 1 mm off the leg and the slab turns
+ * about the bottom hinge.
+ */
+export type Share = number | 'r' | '1/r' | 'topHingeOut.drop' | 'topHingeOut.gap';
+
+export type Moves = Partial<Record<ParameterId, Share>>;
+
+/** A direction in parameter space for this door, padded with zeros to `size`. */
+export function moveVector(moves: Moves, door: HingedDoor, size: number): Float64Array {
+  const vector = new Float64Array(size);
+  for (const id of PARAMETERS) {
+    const share = moves[id];
+    if (share !== undefined) vector[parameterIndex(id)] = shareOf(share, door);
+  }
+  return vector;
+}
+
+function shareOf(share: Share, door: HingedDoor): number {
+  if (typeof share === 'number') return share;
+  const r = slenderness(door);
+  const first = (door.hingeHeightsMm[0] ?? 0) / door.slabHeightMm;
+  const last = (door.hingeHeightsMm[door.hingeHeightsMm.length - 1] ?? door.slabHeightMm) / door.slabHeightMm;
+  switch (share) {
+    case 'r':
+      return r;
+    case '1/r':
+      return 1 / r;
+    case 'topHingeOut.drop':
+      return 1 / (r * (last - first));
+    case 'topHingeOut.gap':
+      return (last - 0.5) / (last - first);
+  }
+}

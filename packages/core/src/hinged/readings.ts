@@ -1,0 +1,62 @@
+import type { LinearRow } from '../algebra/gaussian';
+import { DomainError } from '../errors';
+import { instrumentSd, type InstrumentId } from '../length/instruments';
+import type { FindingId } from './findings';
+import type { HingedDoor } from './door';
+import { UNEVENNESS_MM } from './healthy';
+import { levelSpan, station, stationRow, type StationId } from './stations';
+
+/** One reading: a figure in mm, or `rubs`, which says only that there is no gap. */
+export type Reading =
+  { station: StationId; mm: number; instrument?: InstrumentId } | { station: StationId; rubs: true; instrument?: InstrumentId };
+
+export interface AnsweredFinding {
+  finding: FindingId;
+  answer: string;
+}
+
+/** What is known of a door on site. */
+export interface Observed {
+  door: HingedDoor;
+  readings: readonly Reading[];
+  findings: readonly AnsweredFinding[];
+}
+
+/** A reading made ready for the estimate. */
+export interface LinearReading {
+  station: StationId;
+  row: LinearRow;
+  /** Absent for a rub. */
+  mm?: number;
+  /** mm² */
+  variance: number;
+}
+
+/**
+ * Turns readings into rows of the estimate, figures first and rubs last, since a rub is taken in by approximation and is
+ * best judged when all else is known.
+ *
+ * @param size length of each row
+ * @throws DomainError `reading.rub` when something that is not a gap is said to rub; `reading.number` when not finite
+ */
+export function linearReadings(observed: Observed, size: number): LinearReading[] {
+  const made = observed.readings.map((reading, i) => {
+    const { kind } = station(reading.station);
+    const row = stationRow(reading.station, observed.door, size);
+    const variance = readingVariance(reading, observed.door);
+    if ('rubs' in reading) {
+      if (kind !== 'gap') throw new DomainError('reading.rub', `readings[${i}].rubs`, 'Only a gap can rub.');
+      return { station: reading.station, row, variance };
+    }
+    if (!Number.isFinite(reading.mm)) throw new DomainError('reading.number', `readings[${i}].mm`, 'A reading must be a finite number.');
+    return { station: reading.station, row, mm: reading.mm, variance };
+  });
+  return [...made.filter((r) => r.mm !== undefined), ...made.filter((r) => r.mm === undefined)];
+}
+
+function readingVariance(reading: Reading, door: HingedDoor): number {
+  const { instrument, kind } = station(reading.station);
+  const sd = instrumentSd(reading.instrument ?? instrument, levelSpan(reading.station, door));
+  const uneven = kind === 'slab' || kind === 'bolt' ? 0 : UNEVENNESS_MM;
+  return sd * sd + uneven * uneven;
+}

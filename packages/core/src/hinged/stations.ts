@@ -1,0 +1,238 @@
+import type { LinearRow } from '../algebra/gaussian';
+import type { InstrumentId } from '../length/instruments';
+import { profileOf, slenderness, type HingedDoor } from './door';
+import { PARAMETER_COUNT, parameterIndex, type ParameterId } from './parameters';
+import type { EdgeId } from './profiles';
+
+/** What kind of figure a station yields. Gaps can rub; leans and the bolt carry a sign. */
+export type StationKind = 'gap' | 'opening' | 'slab' | 'lean' | 'bow' | 'bolt';
+
+type Weights = Partial<Record<ParameterId, number>>;
+
+export interface Station {
+  id: StationId;
+  title: string;
+  kind: StationKind;
+  edge?: EdgeId;
+  /** Place along the edge: down a side from the head, or from the hinge end. */
+  f?: number;
+  instrument: InstrumentId;
+  howTo: string;
+}
+
+interface StationEntry extends Omit<Station, 'id'> {
+  /** Weights of the parameters; r is height over width. */
+  weights: (r: number) => Weights;
+  /** Fixed part of the reading, mm. */
+  offset?: (door: HingedDoor) => number;
+}
+
+/** Places along an edge: 5 % in from each end, where a gauge still reads the gap and not the corner's round. */
+const NEAR = 0.05;
+const MIDDLE = 0.5;
+const FAR = 0.95;
+
+/** A bow's share at f: 1 at the middle, nil at the ends. */
+const belly = (f: number) => 4 * f * (1 - f);
+
+const hingeStation = (title: string, f: number): StationEntry => ({
+  title,
+  kind: 'gap',
+  edge: 'hinge',
+  f,
+  instrument: 'gauge',
+  howTo: 'Door closed. Slide the gauge between slab edge and leg, clear of the leaves.',
+  weights: (r) => ({ hingeGap: 1, drop: r * (0.5 - f), hingeLean: -(0.5 - f), hingeBow: -belly(f) }),
+});
+
+const headStation = (title: string, f: number): StationEntry => ({
+  title,
+  kind: 'gap',
+  edge: 'head',
+  f,
+  instrument: 'gauge',
+  howTo: 'Door closed. Gauge between the top of the slab and the head.',
+  weights: () => ({ headGap: 1, drop: f, headTilt: -f, headBow: -belly(f) }),
+});
+
+const latchStation = (title: string, f: number): StationEntry => ({
+  title,
+  kind: 'gap',
+  edge: 'latch',
+  f,
+  instrument: 'gauge',
+  howTo: 'Door closed, not pushed. Gauge between slab edge and latch leg.',
+  weights: (r) => ({ sideRoom: 1, hingeGap: -1, latchLean: 0.5 - f, drop: -r * (0.5 - f), latchBow: belly(f) }),
+});
+
+const footStation = (title: string, f: number): StationEntry => ({
+  title,
+  kind: 'gap',
+  edge: 'foot',
+  f,
+  instrument: 'gauge',
+  howTo: 'Door closed. Gauge or packers between the slab and the finished floor or threshold.',
+  weights: () => ({ heightRoom: 1, headGap: -1, floorTilt: f, drop: -f, floorBow: -belly(f) }),
+});
+
+const widthStation = (title: string, f: number): StationEntry => ({
+  title,
+  kind: 'opening',
+  f,
+  instrument: 'tape',
+  howTo: 'Leg to leg, square across, inside the rebate where the slab sits.',
+  offset: (door) => door.slabWidthMm,
+  weights: () => ({
+    sideRoom: 1,
+    slabWidth: 1,
+    latchLean: 0.5 - f,
+    hingeLean: -(0.5 - f),
+    latchBow: belly(f),
+    hingeBow: -belly(f),
+  }),
+});
+
+const heightStation = (title: string, f: number): StationEntry => ({
+  title,
+  kind: 'opening',
+  f,
+  instrument: 'tape',
+  howTo: 'Head to finished floor. Say so in a note when the floor will change.',
+  offset: (door) => door.slabHeightMm,
+  weights: () => ({ heightRoom: 1, slabHeight: 1, floorTilt: f, headTilt: -f, floorBow: -belly(f), headBow: -belly(f) }),
+});
+
+const STATION_TABLE = {
+  'hinge.top': hingeStation('Hinge gap, top', NEAR),
+  'hinge.mid': hingeStation('Hinge gap, middle', MIDDLE),
+  'hinge.bottom': hingeStation('Hinge gap, bottom', FAR),
+  'head.hinge': headStation('Head gap, hinge end', NEAR),
+  'head.mid': headStation('Head gap, middle', MIDDLE),
+  'head.latch': headStation('Head gap, latch end', FAR),
+  'latch.top': latchStation('Latch gap, top', NEAR),
+  'latch.mid': latchStation('Latch gap, middle', MIDDLE),
+  'latch.bottom': latchStation('Latch gap, bottom', FAR),
+  'foot.hinge': footStation('Foot gap, hinge end', NEAR),
+  'foot.mid': footStation('Foot gap, middle', MIDDLE),
+  'foot.latch': footStation('Foot gap, latch end', FAR),
+  'plumb.hinge': {
+    title: 'Hinge leg, plumb',
+    kind: 'lean',
+    instrument: 'spiritLevel',
+    howTo: 'Level on the leg’s face toward the slab. + when the top leans toward the latch.',
+    weights: () => ({ hingeLean: 1 }),
+  },
+  'plumb.latch': {
+    title: 'Latch leg, plumb',
+    kind: 'lean',
+    instrument: 'spiritLevel',
+    howTo: 'Level on the leg’s face toward the slab. + when the top leans away from the hinges.',
+    weights: () => ({ latchLean: 1 }),
+  },
+  'level.head': {
+    title: 'Head, level',
+    kind: 'lean',
+    instrument: 'spiritLevel',
+    howTo: 'Level under the head. + when the latch end is lower.',
+    weights: () => ({ headTilt: 1 }),
+  },
+  'level.floor': {
+    title: 'Floor, level',
+    kind: 'lean',
+    instrument: 'spiritLevel',
+    howTo: 'Level on the floor in the opening. + when the latch end is lower.',
+    weights: () => ({ floorTilt: 1 }),
+  },
+  'straight.hinge': {
+    title: 'Hinge leg, straight',
+    kind: 'bow',
+    instrument: 'rule',
+    howTo: 'Straightedge down the leg, rule at the middle. + when it bellies toward the latch.',
+    weights: () => ({ hingeBow: 1 }),
+  },
+  'straight.latch': {
+    title: 'Latch leg, straight',
+    kind: 'bow',
+    instrument: 'rule',
+    howTo: 'Straightedge down the leg, rule at the middle. + when it bellies away from the hinges.',
+    weights: () => ({ latchBow: 1 }),
+  },
+  'width.top': widthStation('Opening width, top', NEAR),
+  'width.mid': widthStation('Opening width, middle', MIDDLE),
+  'width.bottom': widthStation('Opening width, bottom', FAR),
+  'height.hinge': heightStation('Opening height, hinge side', NEAR),
+  'height.mid': heightStation('Opening height, middle', MIDDLE),
+  'height.latch': heightStation('Opening height, latch side', FAR),
+  'slab.width': {
+    title: 'Slab width',
+    kind: 'slab',
+    instrument: 'tape',
+    howTo: 'Across the slab at the lock.',
+    offset: (door) => door.slabWidthMm,
+    weights: () => ({ slabWidth: 1 }),
+  },
+  'slab.height': {
+    title: 'Slab height',
+    kind: 'slab',
+    instrument: 'tape',
+    howTo: 'Top to bottom of the slab.',
+    offset: (door) => door.slabHeightMm,
+    weights: () => ({ slabHeight: 1 }),
+  },
+  'bolt.low': {
+    title: 'Bolt below strike',
+    kind: 'bolt',
+    instrument: 'rule',
+    howTo: 'Colour the bolt, close the door, read the mark. + when the bolt sits low in the strike.',
+    offset: (door) => -profileOf(door).edges.head.target,
+    weights: () => ({ headGap: 1, drop: 1, strike: -1 }),
+  },
+} as const satisfies Record<string, StationEntry>;
+
+export type StationId = keyof typeof STATION_TABLE;
+
+export const STATION_IDS = Object.keys(STATION_TABLE) as StationId[];
+
+export function station(id: StationId): Station {
+  const { title, kind, instrument, howTo } = STATION_TABLE[id];
+  const { edge, f }: StationEntry = STATION_TABLE[id];
+  return { id, title, kind, instrument, howTo, ...(edge && { edge }), ...(f !== undefined && { f }) };
+}
+
+/** The twelve gaps round the door in walking order: up the latch side, across the head, down the hinges, along the foot. */
+export const WALKING_ORDER: readonly StationId[] = [
+  'latch.bottom',
+  'latch.mid',
+  'latch.top',
+  'head.latch',
+  'head.mid',
+  'head.hinge',
+  'hinge.top',
+  'hinge.mid',
+  'hinge.bottom',
+  'foot.hinge',
+  'foot.mid',
+  'foot.latch',
+];
+
+/** What can be read besides the gaps, in the order it is handy. */
+export const FURTHER_STATIONS: readonly StationId[] = STATION_IDS.filter((id) => STATION_TABLE[id].kind !== 'gap');
+
+/**
+ * The reading at a station as a linear row over the parameters, padded with zeros to `size` entries.
+ *
+ * Source: small-angle kinematics of a rigid slab in a bowed opening, derived in docs/decisions/0004.
+ */
+export function stationRow(id: StationId, door: HingedDoor, size: number = PARAMETER_COUNT): LinearRow {
+  const entry: StationEntry = STATION_TABLE[id];
+  const coefficients = new Float64Array(size);
+  for (const [parameter, weight] of Object.entries(entry.weights(slenderness(door)))) {
+    coefficients[parameterIndex(parameter as ParameterId)] = weight;
+  }
+  return { coefficients, offset: entry.offset?.(door) ?? 0 };
+}
+
+/** The length a level spans at this station, mm: the leg's height or the head's width. */
+export function levelSpan(id: StationId, door: HingedDoor): number {
+  return id.startsWith('plumb') ? door.slabHeightMm : door.slabWidthMm;
+}

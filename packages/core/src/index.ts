@@ -1,0 +1,60 @@
+export { DomainError } from './errors';
+
+export { MM_PER_UNIT, type Length, type LengthUnit } from './length/length';
+export { parseLength, type ParseLengthOptions } from './length/parseLength';
+export { formatLength, formatNumber, type LengthStyle } from './length/formatLength';
+export { toInchFraction, roundHalfEven, type Denominator, type InchFraction } from './length/fraction';
+export { INSTRUMENTS, INSTRUMENT_IDS, instrumentSd, type Instrument, type InstrumentId } from './length/instruments';
+
+export { seededRandom, type RandomStream } from './chance/seededRandom';
+
+export { PARAMETERS, PARAMETER_TITLES, type ParameterId } from './hinged/parameters';
+export {
+  placeHinges,
+  slenderness,
+  usualHingeHeights,
+  type HingedDoor,
+  type HingeKind,
+  type HingeName,
+  type PlacedHinge,
+  type SlabKind,
+} from './hinged/door';
+export {
+  EDGES,
+  PROFILE_IDS,
+  toleranceProfile,
+  type EdgeId,
+  type GapLimits,
+  type ProfileId,
+  type ToleranceProfile,
+} from './hinged/profiles';
+export {
+  FURTHER_STATIONS,
+  STATION_IDS,
+  station,
+  stationRow,
+  WALKING_ORDER,
+  type Station,
+  type StationId,
+  type StationKind,
+} from './hinged/stations';
+export { HEALTHY_SPREAD, UNEVENNESS_MM, type Spreading } from './hinged/healthy';
+export { CAUSES, CAUSE_IDS, cause, type Cause, type CauseId } from './hinged/causes';
+export {
+  FINDINGS,
+  FINDING_IDS,
+  finding,
+  findingAnswer,
+  answerLikelihood,
+  type Finding,
+  type FindingAnswer,
+  type FindingId,
+} from './hinged/findings';
+export { ACTIONS, ACTION_IDS, action, type Action, type ActionEffect, type ActionId } from './hinged/actions';
+export { CAUTIONS, type CautionId } from './hinged/cautions';
+export type { AnsweredFinding, Observed, Reading } from './hinged/readings';
+export { diagnose, type Diagnosis, type ExpectedGap, type RankedCause } from './hinged/diagnose';
+export type { Evidence, Strength } from './hinged/evidence';
+export type { DoubtfulReading } from './hinged/doubtful';
+export { planCorrections, type GapMove, type Plan, type PlanOptions, type PlanOutcome } from './hinged/planCorrections';
+export type { PlannedStep } from './hinged/planSteps';
