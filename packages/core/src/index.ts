@@ -52,6 +52,7 @@ export {
 } from './hinged/findings';
 export { ACTIONS, ACTION_IDS, action, type Action, type ActionEffect, type ActionId } from './hinged/actions';
 export { CAUTIONS, type CautionId } from './hinged/cautions';
+export { judgeGap, type GapVerdict } from './hinged/judgeGap';
 export type { AnsweredFinding, Observed, Reading } from './hinged/readings';
 export { diagnose, type Diagnosis, type ExpectedGap, type RankedCause } from './hinged/diagnose';
 export type { Evidence, Strength } from './hinged/evidence';

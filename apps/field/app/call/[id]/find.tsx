@@ -1,0 +1,3 @@
+import { FindPage } from '../../../src/features/find/FindPage';
+
+export default FindPage;

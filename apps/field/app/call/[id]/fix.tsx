@@ -1,0 +1,3 @@
+import { FixPage } from '../../../src/features/fix/FixPage';
+
+export default FixPage;

@@ -1,0 +1,3 @@
+import { ListenPage } from '../../../src/features/call/ListenPage';
+
+export default ListenPage;

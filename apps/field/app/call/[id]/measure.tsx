@@ -1,0 +1,3 @@
+import { MeasurePage } from '../../../src/features/measure/MeasurePage';
+
+export default MeasurePage;

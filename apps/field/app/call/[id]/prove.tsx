@@ -1,0 +1,3 @@
+import { ProvePage } from '../../../src/features/prove/ProvePage';
+
+export default ProvePage;

@@ -1,0 +1,3 @@
+import { DoorPage } from '../../src/features/door/DoorPage';
+
+export default DoorPage;

@@ -1,0 +1,3 @@
+import { Today } from '../src/features/today/Today';
+
+export default Today;

@@ -1,0 +1,3 @@
+import { NewCall } from '../src/features/newCall/NewCall';
+
+export default NewCall;

@@ -1,0 +1,3 @@
+import { SettingsPage } from '../src/features/settings/SettingsPage';
+
+export default SettingsPage;

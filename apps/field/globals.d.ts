@@ -1,0 +1,4 @@
+declare module '*.ttf' {
+  const font: number;
+  export default font;
+}

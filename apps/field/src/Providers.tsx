@@ -1,0 +1,39 @@
+import { AtkinsonHyperlegible_400Regular } from '@expo-google-fonts/atkinson-hyperlegible/400Regular';
+import { AtkinsonHyperlegible_700Bold } from '@expo-google-fonts/atkinson-hyperlegible/700Bold';
+import { IBMPlexSansCondensed_500Medium } from '@expo-google-fonts/ibm-plex-sans-condensed/500Medium';
+import { IBMPlexSansCondensed_700Bold } from '@expo-google-fonts/ibm-plex-sans-condensed/700Bold';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import { useFonts } from 'expo-font';
+import { useEffect, type PropsWithChildren } from 'react';
+import { SafeAreaProvider } from 'react-native-safe-area-context';
+import { persistOptions, queryClient } from './data/queryClient';
+import { watchNetwork } from './data/reachability';
+import { resumeWrites } from './data/sendWrites';
+import { registerServiceWorker } from './data/serviceWorker';
+import { ThemeProvider } from './design/theme';
+import { FONT } from './design/tokens';
+import { warmEngine } from './workers/engine';
+
+/** What every page stands on: fonts, theme, kept answers, unsent writes and the engine. */
+export function Providers({ children }: PropsWithChildren) {
+  useFonts({
+    [FONT.text]: AtkinsonHyperlegible_400Regular,
+    [FONT.textBold]: AtkinsonHyperlegible_700Bold,
+    [FONT.label]: IBMPlexSansCondensed_500Medium,
+    [FONT.labelBold]: IBMPlexSansCondensed_700Bold,
+  });
+  useEffect(() => {
+    const stopWatching = watchNetwork();
+    resumeWrites();
+    registerServiceWorker();
+    warmEngine();
+    return stopWatching;
+  }, []);
+  return (
+    <SafeAreaProvider>
+      <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions}>
+        <ThemeProvider>{children}</ThemeProvider>
+      </PersistQueryClientProvider>
+    </SafeAreaProvider>
+  );
+}

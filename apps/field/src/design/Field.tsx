@@ -1,0 +1,53 @@
+import { StyleSheet, TextInput, View } from 'react-native';
+import { FONT, LINE, RADIUS, SIZE, SPACE, TARGET } from './tokens';
+import { usePalette } from './theme';
+import { Words } from './Words';
+
+export interface FieldProps {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  onLeave?: () => void;
+  /** What is wrong and what to do, shown under the field. */
+  error?: string;
+  hint?: string;
+  isLong?: boolean;
+  testID?: string;
+}
+
+/** A labelled line to type in, with its error under it. */
+export function Field({ label, value, onChange, onLeave, error, hint, isLong = false, testID }: FieldProps) {
+  const palette = usePalette();
+  return (
+    <View style={styles.field}>
+      <Words kind="label">{label}</Words>
+      <TextInput
+        aria-label={label}
+        aria-invalid={error !== undefined}
+        value={value}
+        onChangeText={onChange}
+        onBlur={onLeave}
+        multiline={isLong}
+        placeholder={hint}
+        placeholderTextColor={palette.pencil}
+        testID={testID}
+        style={[
+          styles.input,
+          isLong && styles.long,
+          { color: palette.ink, backgroundColor: palette.slab, borderColor: error === undefined ? palette.ink : palette.tight },
+        ]}
+      />
+      {error !== undefined && (
+        <Words kind="small" tone="tight">
+          {error}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  field: { gap: SPACE.xs },
+  input: { minHeight: TARGET, borderWidth: LINE.rule, borderRadius: RADIUS.s, paddingHorizontal: SPACE.m, fontFamily: FONT.text, fontSize: SIZE.text },
+  long: { minHeight: 84, paddingVertical: SPACE.s },
+});

@@ -1,0 +1,69 @@
+import type { PropsWithChildren } from 'react';
+import { Pressable, StyleSheet, type Role, type StyleProp, type ViewStyle } from 'react-native';
+import { LINE, RADIUS, SPACE, TARGET } from './tokens';
+import { usePalette } from './theme';
+import { Words } from './Words';
+
+export interface PressProps {
+  /** What a screen reader says; the words on it unless said. */
+  label?: string;
+  onPress: () => void;
+  /** `primary` is the one thing to do next on a screen. */
+  kind?: 'primary' | 'plain' | 'quiet' | 'key';
+  chosen?: boolean;
+  disabled?: boolean;
+  style?: StyleProp<ViewStyle>;
+  testID?: string;
+  role?: Role;
+}
+
+/** Anything that can be tapped: at least 48 px, with its state told in words to a screen reader. */
+export function Press({ label, onPress, kind = 'plain', chosen, disabled = false, style, testID, role = 'button', children }: PropsWithChildren<PressProps>) {
+  const palette = usePalette();
+  const filled = kind === 'primary' ? palette.accent : chosen === true ? palette.ink : kind === 'key' ? palette.slab : 'transparent';
+  const edge = kind === 'quiet' ? 'transparent' : kind === 'primary' ? palette.accent : kind === 'key' ? palette.rule : palette.ink;
+  const tone = kind === 'primary' ? 'onAccent' : chosen === true ? 'paper' : 'ink';
+  return (
+    <Pressable
+      role={role}
+      aria-label={label}
+      aria-disabled={disabled}
+      aria-checked={role === 'radio' ? chosen === true : undefined}
+      aria-pressed={role === 'button' && chosen !== undefined ? chosen : undefined}
+      disabled={disabled}
+      onPress={onPress}
+      testID={testID}
+      style={({ pressed }) => [
+        styles.base,
+        kind === 'primary' && styles.primary,
+        { backgroundColor: filled, borderColor: edge, opacity: disabled ? 0.45 : pressed ? 0.7 : 1 },
+        style,
+      ]}
+    >
+      {typeof children === 'string' ? (
+        <Words kind={kind === 'primary' ? 'title' : 'label'} tone={tone} style={styles.words}>
+          {children}
+        </Words>
+      ) : (
+        children
+      )}
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  base: {
+    minHeight: TARGET,
+    minWidth: TARGET,
+    paddingHorizontal: SPACE.m,
+    paddingVertical: SPACE.xs,
+    borderRadius: RADIUS.s,
+    borderWidth: LINE.rule,
+    alignItems: 'center',
+    justifyContent: 'center',
+    flexDirection: 'row',
+    gap: SPACE.s,
+  },
+  primary: { minHeight: 56 },
+  words: { textAlign: 'center' },
+});

@@ -1,0 +1,36 @@
+import { StyleSheet, View } from 'react-native';
+import Svg, { Circle, Path } from 'react-native-svg';
+import { useOutbox, useReachable } from '../data/useOutbox';
+import { SPACE } from './tokens';
+import { usePalette } from './theme';
+import { Words } from './Words';
+
+/** Says calmly what is not yet with the server: nothing, so many, or kept here because it cannot be reached. */
+export function SaveSign() {
+  const palette = usePalette();
+  const waiting = useOutbox();
+  const isReachable = useReachable();
+  const refused = waiting.filter((each) => each.refused !== undefined).length;
+  const count = waiting.length - refused;
+  const words = saying(count, refused, isReachable);
+  const isSaved = waiting.length === 0 && isReachable;
+  return (
+    <View style={styles.sign} role="status" aria-label={words.spoken} testID="save-sign">
+      <Svg width={16} height={16} viewBox="0 0 16 16" aria-hidden>
+        <Circle cx={8} cy={8} r={6.5} fill="none" stroke={palette.pencil} strokeWidth={1.6} strokeDasharray={isSaved ? undefined : '3 3'} />
+        {isSaved && <Path d="M5 8.3 L7.3 10.5 L11 5.8" stroke={palette.pencil} strokeWidth={1.6} fill="none" />}
+      </Svg>
+      <Words kind="label" tone={refused > 0 ? 'tight' : 'pencil'}>
+        {words.short}
+      </Words>
+    </View>
+  );
+}
+
+function saying(count: number, refused: number, isReachable: boolean): { short: string; spoken: string } {
+  if (refused > 0) return { short: `${refused} refused`, spoken: `${refused} entries were refused by the server; see Settings` };
+  if (!isReachable) return { short: count > 0 ? `${count} kept here` : 'Offline', spoken: `No connection. ${count} entries are kept on this device and will be sent.` };
+  return count > 0 ? { short: `${count} to save`, spoken: `${count} entries are on their way to the server` } : { short: 'Saved', spoken: 'Everything is saved' };
+}
+
+const styles = StyleSheet.create({ sign: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs } });

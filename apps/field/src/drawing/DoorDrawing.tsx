@@ -1,0 +1,166 @@
+import { station, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
+import { memo, useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
+import { SPACE, type Palette } from '../design/tokens';
+import { usePalette } from '../design/theme';
+import { Words } from '../design/Words';
+import { doorOutline, FRAME_PX, type DoorOutline } from './doorOutline';
+import { StationLabel } from './StationLabel';
+
+/** What stands beside a gap. */
+export interface GapLabel {
+  main: string;
+  /** Second line, in pencil. */
+  sub?: string;
+  /** Estimates are in pencil; readings in ink. */
+  isPencil: boolean;
+  verdict?: GapVerdict;
+  /** The whole in words, for a screen reader. */
+  spoken: string;
+}
+
+export interface DoorDrawingProps {
+  /** Whole width including the labels at both sides, px. */
+  width: number;
+  height: number;
+  hingesOn: 'left' | 'right';
+  slabHeightMm: number;
+  hingeHeightsMm: readonly number[];
+  gapsMm: ReadonlyMap<StationId, number>;
+  /** The door as it will be, drawn over the door as it is. */
+  afterMm?: ReadonlyMap<StationId, number>;
+  labels: ReadonlyMap<StationId, GapLabel>;
+  active?: StationId;
+  onPick?: (id: StationId) => void;
+  unit: string;
+}
+
+const SIDE_PX = 70;
+const END_PX = 50;
+
+/** The door in its opening, gaps widened, with a label at each station. The drawing is the form: labels can be tapped. */
+export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
+  const { width, height, hingesOn, slabHeightMm, hingeHeightsMm, gapsMm, afterMm, labels, active, onPick, unit } = props;
+  const palette = usePalette();
+  const size = useMemo(() => ({ width: width - 2 * SIDE_PX, height: height - 2 * END_PX, slabHeightMm, hingeHeightsMm }), [width, height, slabHeightMm, hingeHeightsMm]);
+  const before = useMemo(() => doorOutline({ ...size, gapsMm }), [size, gapsMm]);
+  const after = useMemo(() => afterMm && doorOutline({ ...size, gapsMm: afterMm }), [size, afterMm]);
+  const mirrored = hingesOn === 'right';
+
+  return (
+    <View style={{ width, height }} testID="door-drawing">
+      <View style={[styles.sheet, { left: SIDE_PX, top: END_PX }]}>
+        <Svg width={size.width} height={size.height} aria-hidden>
+          <Defs>
+            <Pattern id="grain" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(55)">
+              <Rect width="7" height="7" fill={palette.timber} />
+              <Line x1="0" y1="0" x2="0" y2="7" stroke={palette.hatch} strokeWidth="1.6" />
+            </Pattern>
+          </Defs>
+          <G transform={mirrored ? `translate(${size.width} 0) scale(-1 1)` : undefined}>
+            <Frame outline={before} width={size.width} height={size.height} palette={palette} />
+            <Slab outline={before} palette={palette} isGhost={after !== undefined} />
+            {after && <Slab outline={after} palette={palette} isGhost={false} />}
+            <Furniture outline={after ?? before} palette={palette} />
+            {active !== undefined && <Pointer outline={after ?? before} at={active} palette={palette} />}
+          </G>
+        </Svg>
+        <View style={styles.factor} pointerEvents="none">
+          <Words kind="small" tone="pencil">{`gaps ×${before.factor}, ${unit}`}</Words>
+          {after && (
+            <Words kind="small" tone="pencil">
+              dashed: as it is
+            </Words>
+          )}
+        </View>
+      </View>
+      {WALKING_ORDER.map((id) => (
+        <StationLabel
+          key={id}
+          id={id}
+          label={labels.get(id)}
+          isActive={id === active}
+          onPick={onPick}
+          place={labelPlace(before, id, size, mirrored)}
+        />
+      ))}
+    </View>
+  );
+});
+
+/** Centre of a label: outside the frame, level with its gap; the ends of head and foot kept apart from each other. */
+function labelPlace(outline: DoorOutline, id: StationId, size: { width: number; height: number }, mirrored: boolean): { x: number; y: number } {
+  const { edge, f = 0 } = station(id);
+  const along = { x: SIDE_PX + outline.opening.left + (0.5 + (f - 0.5) * 0.86) * (outline.opening.right - outline.opening.left), y: END_PX + outline.opening.top + (0.5 + (f - 0.5) * 0.9) * (outline.opening.bottom - outline.opening.top) };
+  const total = size.width + 2 * SIDE_PX;
+  const place = {
+    hinge: { x: SIDE_PX / 2, y: along.y },
+    latch: { x: total - SIDE_PX / 2, y: along.y },
+    head: { x: along.x, y: END_PX / 2 },
+    foot: { x: along.x, y: size.height + 1.5 * END_PX },
+  }[edge ?? 'foot'];
+  return mirrored ? { x: total - place.x, y: place.y } : place;
+}
+
+interface PartProps {
+  outline: DoorOutline;
+  palette: Palette;
+}
+
+function Frame({ outline: { opening }, width, height, palette }: PartProps & { width: number; height: number }) {
+  const { left, right, top, bottom } = opening;
+  return (
+    <G>
+      <Path d={`M0 0 H${width} V${bottom} H${right} V${top} H${left} V${bottom} H0 Z`} fill="url(#grain)" stroke={palette.ink} strokeWidth={1.5} />
+      <Path d={`M0 ${bottom} H${width}`} stroke={palette.ink} strokeWidth={2.5} />
+      <Rect x={0} y={bottom + 2} width={width} height={height - bottom - 2} fill={palette.sunk} />
+    </G>
+  );
+}
+
+function Slab({ outline, palette, isGhost }: PartProps & { isGhost: boolean }) {
+  return isGhost ? (
+    <Path d={outline.slab} fill="none" stroke={palette.pencil} strokeWidth={1.5} strokeDasharray="6 4" />
+  ) : (
+    <Path d={outline.slab} fill={palette.slab} fillOpacity={0.82} stroke={palette.ink} strokeWidth={2} strokeLinejoin="round" />
+  );
+}
+
+function Furniture({ outline: { hinges, stations }, palette }: PartProps) {
+  const lock = stations.get('latch.mid')?.onSlab;
+  return (
+    <G>
+      {hinges.map(({ x, y }) => (
+        <Rect key={y} x={x - 4} y={y - 11} width={7} height={22} rx={2} fill={palette.paper} stroke={palette.ink} strokeWidth={1.5} />
+      ))}
+      {lock && <Circle cx={lock.x - 16} cy={lock.y + 4} r={4.5} fill="none" stroke={palette.ink} strokeWidth={1.5} />}
+    </G>
+  );
+}
+
+/** A short arrow from the label to the gap that is being read. */
+function Pointer({ outline: { stations }, at, palette }: PartProps & { at: StationId }) {
+  const place = stations.get(at);
+  if (place === undefined) return null;
+  const { onOpening: o } = place;
+  const { edge } = station(at);
+  const tip = FRAME_PX - 2;
+  const shapes: Record<string, string> = {
+    hinge: `M${o.x - tip} ${o.y} H${o.x - 3} M${o.x - 9} ${o.y - 6} L${o.x - 2} ${o.y} L${o.x - 9} ${o.y + 6}`,
+    latch: `M${o.x + tip} ${o.y} H${o.x + 3} M${o.x + 9} ${o.y - 6} L${o.x + 2} ${o.y} L${o.x + 9} ${o.y + 6}`,
+    head: `M${o.x} ${o.y - tip} V${o.y - 3} M${o.x - 6} ${o.y - 9} L${o.x} ${o.y - 2} L${o.x + 6} ${o.y - 9}`,
+    foot: `M${o.x} ${o.y + 13} V${o.y + 3} M${o.x - 6} ${o.y + 9} L${o.x} ${o.y + 2} L${o.x + 6} ${o.y + 9}`,
+  };
+  return (
+    <G>
+      <Circle cx={o.x} cy={o.y} r={9} fill={palette.accent} fillOpacity={0.25} />
+      <Path d={shapes[edge ?? 'foot']} stroke={palette.accent} strokeWidth={3} fill="none" strokeLinecap="round" />
+    </G>
+  );
+}
+
+const styles = StyleSheet.create({
+  sheet: { position: 'absolute' },
+  factor: { position: 'absolute', left: 0, right: 0, bottom: 34, alignItems: 'center', paddingHorizontal: SPACE.xs },
+});

@@ -1,0 +1,38 @@
+import { standing, type CallRecord, type Door, type ReadingEntry, type ReadingSet, type Stage } from '@proper-swing/contract';
+import type { HingedDoor, Observed, Reading, StationId } from '@proper-swing/core';
+
+/** The door of a record as the engine takes it. */
+export function engineDoor(door: Door): HingedDoor {
+  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile } = door;
+  return { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile };
+}
+
+/** The walk-round of a stage that is being taken or was taken last. */
+export function currentSet(record: CallRecord, stage: Stage): ReadingSet | undefined {
+  return record.readingSets.filter((set) => set.stage === stage).sort((a, b) => a.id.localeCompare(b.id)).pop();
+}
+
+/** Standing readings of a walk-round by station; a later one wins. */
+export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap<StationId, ReadingEntry> {
+  const set = currentSet(record, stage);
+  const inSet = record.readings.filter(({ setId }) => setId === set?.id);
+  const ordered = standing(inSet).sort((a, b) => a.id.localeCompare(b.id));
+  return new Map(ordered.map((entry) => [entry.station, entry]));
+}
+
+/** Standing answers by finding. */
+export function answersByFinding(record: CallRecord): ReadonlyMap<string, string> {
+  return new Map(standing(record.findings).map(({ finding, answer }) => [finding, answer]));
+}
+
+/** What the engine is told of a call at a stage. Findings are about the door as found, not as left. */
+export function observedAt(record: CallRecord, stage: Stage): Observed {
+  const readings = [...readingsByStation(record, stage).values()].flatMap(readingFrom);
+  const findings = stage === 'found' ? standing(record.findings).map(({ finding, answer }) => ({ finding, answer })) : [];
+  return { door: engineDoor(record.door), readings, findings };
+}
+
+function readingFrom({ station, kind, mm, instrument }: ReadingEntry): Reading[] {
+  if (kind === 'rubs') return [{ station, rubs: true, instrument }];
+  return kind === 'figure' && mm !== null ? [{ station, mm, instrument }] : [];
+}

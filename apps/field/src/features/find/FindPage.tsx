@@ -1,0 +1,29 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { router } from 'expo-router';
+import { useMemo } from 'react';
+import { Press } from '../../design/Press';
+import { useDiagnosis } from '../../workers/useEngine';
+import { CallFrame } from '../call/CallFrame';
+import { observedAt } from '../call/observed';
+import { FindPanel } from './FindPanel';
+
+export function FindPage() {
+  return (
+    <CallFrame
+      stage="find"
+      isFixed
+      footer={({ call }) => (
+        <Press kind="primary" onPress={() => router.replace(`/call/${call.id}/fix`)} testID="to-fix">
+          Plan the correction
+        </Press>
+      )}
+    >
+      {(record) => <Find record={record} />}
+    </CallFrame>
+  );
+}
+
+function Find({ record }: { record: CallRecord }) {
+  const observed = useMemo(() => observedAt(record, 'found'), [record]);
+  return <FindPanel record={record} diagnosis={useDiagnosis(observed)} spreads />;
+}

@@ -1,0 +1,71 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { station, type Diagnosis } from '@proper-swing/core';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
+import { Press } from '../../design/Press';
+import { Section, Slip } from '../../design/Section';
+import { SPACE, WIDE_FROM } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import { useLengthWords, type LengthWords } from '../call/lengthWords';
+import { CauseCard } from './CauseCard';
+import { Checks } from './Checks';
+
+export interface FindPanelProps {
+  record: CallRecord;
+  diagnosis: Diagnosis | undefined;
+  /** Side by side where there is room. */
+  spreads?: boolean;
+}
+
+const FIRST_SHOWN = 3;
+
+/** Ranked causes with their evidence, readings to take again, and the checks that tell causes apart. */
+export function FindPanel({ record, diagnosis, spreads = false }: FindPanelProps) {
+  const { width } = useWindowDimensions();
+  const words = useLengthWords();
+  const isSpread = spreads && width >= WIDE_FROM;
+  const causes = diagnosis === undefined ? <Words tone="pencil">Working it out.</Words> : <Causes diagnosis={diagnosis} words={words} />;
+  return (
+    <ScrollView style={styles.scroll} contentContainerStyle={[styles.panel, isSpread && styles.spread]}>
+      <View style={isSpread ? styles.column : undefined}>{causes}</View>
+      <View style={isSpread ? styles.column : undefined}>
+        <Checks record={record} />
+      </View>
+    </ScrollView>
+  );
+}
+
+function Causes({ diagnosis, words }: { diagnosis: Diagnosis; words: LengthWords }) {
+  const [showsAll, setShowsAll] = useState(false);
+  const shown = showsAll ? diagnosis.causes : diagnosis.causes.slice(0, FIRST_SHOWN);
+  const leading = diagnosis.causes[0];
+  return (
+    <Section title="Likely causes">
+      {diagnosis.doubtful.map(({ station: id, readMm, expectedMm, sdMm }) => (
+        <Slip key={id} label="Check this one again">
+          <Words>{`${station(id).title}: read ${words.withUnit(readMm)}, the rest say ${words.bare(expectedMm)} ±${words.withUnit(sdMm)}.`}</Words>
+        </Slip>
+      ))}
+      {shown.map((cause, i) => (
+        <CauseCard key={cause.id} cause={cause} rank={i + 1} words={words} />
+      ))}
+      {!showsAll && (
+        <Press kind="quiet" onPress={() => setShowsAll(true)}>
+          {`${diagnosis.causes.length - FIRST_SHOWN} less likely causes`}
+        </Press>
+      )}
+      {leading?.advice !== undefined && leading.probability > 0.5 && (
+        <Slip label="What cures it for good">
+          <Words>{leading.advice}</Words>
+        </Slip>
+      )}
+    </Section>
+  );
+}
+
+const styles = StyleSheet.create({
+  scroll: { flex: 1 },
+  panel: { padding: SPACE.l, gap: SPACE.xl, width: '100%', maxWidth: 1180, alignSelf: 'center' },
+  spread: { flexDirection: 'row', alignItems: 'flex-start' },
+  column: { flex: 1, minWidth: 0 },
+});

@@ -1,0 +1,27 @@
+import { standing, type Adjustment, type CallRecord } from '@proper-swing/contract';
+import type { PlannedStep } from '@proper-swing/core';
+import { stamp, write } from '../../data/sendWrites';
+
+/** Logs what was really done for a step. */
+export function writeAdjustment(record: CallRecord, step: PlannedStep, amount: number, remark: string): void {
+  write('adjustments', {
+    ...stamp(),
+    callId: record.call.id,
+    action: step.action,
+    hinge: step.hinge ?? null,
+    planned: step.amount,
+    amount,
+    unit: step.unit,
+    remark,
+  });
+}
+
+/** Takes a logged step back; the record keeps that it was there. */
+export function withdrawAdjustment(adjustment: Adjustment): void {
+  write('adjustments', { ...adjustment, ...stamp(), supersedes: adjustment.id, withdrawn: true });
+}
+
+/** What was logged for a step, if it was. */
+export function adjustmentFor(record: CallRecord, step: PlannedStep): Adjustment | undefined {
+  return standing(record.adjustments).find(({ action, hinge }) => action === step.action && hinge === (step.hinge ?? null));
+}

@@ -1,0 +1,35 @@
+import type { Diagnosis } from '@proper-swing/core';
+import { station } from '@proper-swing/core';
+import { StyleSheet, View } from 'react-native';
+import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import { percent } from '../find/percent';
+
+/** The likely cause so far, changing under the thumb, and a reading to take again if there is one. */
+export function EstimateBar({ diagnosis, onOpen }: { diagnosis: Diagnosis | undefined; onOpen: () => void }) {
+  const first = diagnosis?.causes[0];
+  const doubtful = diagnosis?.doubtful[0];
+  return (
+    <Press onPress={onOpen} label="Open the causes" style={styles.bar} testID="estimate">
+      <View style={styles.words}>
+        <Words kind="label" lines={1} testID="estimate-cause">
+          {first ? `Likely: ${first.title.toLowerCase()}, ${percent(first.probability)}` : 'Working it out'}
+        </Words>
+        {doubtful && (
+          <Words kind="label" tone="tight" lines={1}>
+            {`Check again: ${station(doubtful.station).title.toLowerCase()}`}
+          </Words>
+        )}
+      </View>
+      <Words kind="label" tone="pencil">
+        Find ›
+      </Words>
+    </Press>
+  );
+}
+
+const styles = StyleSheet.create({
+  bar: { marginHorizontal: SPACE.s, justifyContent: 'space-between' },
+  words: { flex: 1 },
+});

@@ -1,0 +1,189 @@
+import type { CallRecord, Stage } from '@proper-swing/contract';
+import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { router } from 'expo-router';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { StyleSheet, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
+import { usePreferences } from '../../data/preferences';
+import { Choice } from '../../design/Choice';
+import { SPACE, WIDE_FROM } from '../../design/tokens';
+import { DoorDrawing } from '../../drawing/DoorDrawing';
+import { useDiagnosis } from '../../workers/useEngine';
+import { observedAt, readingsByStation } from '../call/observed';
+import { useLengthWords } from '../call/lengthWords';
+import { FindPanel } from '../find/FindPanel';
+import { ActiveLine } from './ActiveLine';
+import { EstimateBar } from './EstimateBar';
+import { drawnGaps } from './gapLabels';
+import { Keypad } from './Keypad';
+import { keypadFor, type KeypadKey } from './keypadKeys';
+import { ReadingList } from './ReadingList';
+import { readTyped } from './readTyped';
+import { useDraft } from './useDraft';
+import { useKeyboard } from './useKeyboard';
+import { withdrawReading, writeReading, type Taken } from './writeReading';
+
+export interface MeasureProps {
+  record: CallRecord;
+  stage: Stage;
+}
+
+type Sheet = 'gaps' | 'further';
+
+/** The walk-round: the drawing is the form, the keypad is under the thumb, the estimate follows every reading. */
+export function Measure({ record, stage }: MeasureProps) {
+  const { width } = useWindowDimensions();
+  const isWide = width >= WIDE_FROM;
+  const { units } = usePreferences();
+  const words = useLengthWords();
+  const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
+  const observed = useMemo(() => observedAt(record, stage), [record, stage]);
+  const diagnosis = useDiagnosis(observed);
+  const [draft, setDraft] = useDraft(record.call.id, stage, firstUnread(readings));
+  const [sheet, setSheet] = useState<Sheet>(station(draft.station).kind === 'gap' ? 'gaps' : 'further');
+  const [wantsDigits, setWantsDigits] = useState(false);
+  const [fault, setFault] = useState<string>();
+  const [area, setArea] = useState({ width: 0, height: 0 });
+  const drawn = useMemo(() => drawnGaps(readings, diagnosis, record.door.profile, words), [readings, diagnosis, record.door.profile, words.unit]);
+
+  const pick = useCallback(
+    (id: StationId) => {
+      setFault(undefined);
+      setDraft({ station: id, text: '' });
+    },
+    [setDraft],
+  );
+
+  const take = (taken: Taken) => {
+    try {
+      writeReading(record, stage, draft.station, taken);
+    } catch {
+      setFault('This device is full: the reading is not kept. Make room, then press Next again.');
+      return;
+    }
+    setFault(undefined);
+    setDraft({ station: following(draft.station, readings, sheet), text: '' });
+  };
+
+  const finish = (text: string) => {
+    if (text.trim() === '') {
+      setDraft({ station: following(draft.station, readings, sheet), text: '' });
+      return;
+    }
+    const read = readTyped(draft.station, text, units);
+    if (read.ok) take({ kind: 'figure', mm: read.mm, typed: withUnit(text, units) });
+    else {
+      setFault(read.message);
+      setDraft({ ...draft, text });
+    }
+  };
+
+  const onKey = (key: KeypadKey) => {
+    if (key.does === 'type') {
+      setFault(undefined);
+      setDraft({ ...draft, text: key.text === '-' ? flipSign(draft.text) : draft.text + key.text });
+    } else if (key.does === 'enter') finish(key.text);
+    else if (key.does === 'append-enter') finish(`${draft.text === '' ? '0' : draft.text}${key.text}`);
+    else if (key.id === 'next') finish(draft.text);
+    else if (key.id === 'rubs') take({ kind: 'rubs' });
+    else if (key.id === 'unreachable') take({ kind: 'unreachable' });
+    else if (key.id === 'digits' || key.id === 'fractions') setWantsDigits(key.id === 'digits');
+    else if (draft.text !== '') setDraft({ ...draft, text: draft.text.slice(0, -1) });
+    else withdrawReading(record, stage, draft.station);
+  };
+  // The pad is drawn once; it always reaches the newest handler.
+  const newest = useRef(onKey);
+  useEffect(() => {
+    newest.current = onKey;
+  });
+  const press = useCallback((key: KeypadKey) => newest.current(key), []);
+  useKeyboard({
+    type: (text) => press({ id: 'typed', label: text, does: 'type', text }),
+    act: (id) => press({ id, label: id, does: 'act' }),
+    step: (by) => pick(neighbour(draft.station, by)),
+  });
+
+  const { kind } = station(draft.station);
+  const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) => setArea({ width: layout.width, height: layout.height });
+  const openFind = useCallback(() => router.replace(`/call/${record.call.id}/find`), [record.call.id]);
+
+  const walk = (
+    <View style={styles.walk}>
+      <View style={styles.sheets}>
+        <Choice label="What to read" options={SHEETS} chosen={sheet} onChoose={(id) => changeSheet(id, setSheet, pick, readings)} testID="sheet" />
+      </View>
+      <View style={styles.area} onLayout={onLayout}>
+        {sheet === 'gaps' && area.width > 0 && (
+          <DoorDrawing
+            width={Math.min(area.width, area.height * 1.15)}
+            height={area.height}
+            hingesOn={record.door.hingesOn}
+            slabHeightMm={record.door.slabHeightMm}
+            hingeHeightsMm={record.door.hingeHeightsMm}
+            gapsMm={drawn.gapsMm}
+            labels={drawn.labels}
+            active={draft.station}
+            onPick={pick}
+            unit={words.unit}
+          />
+        )}
+        {sheet === 'further' && <ReadingList readings={readings} diagnosis={diagnosis} active={draft.station} onPick={pick} words={words} />}
+      </View>
+      <ActiveLine id={draft.station} text={draft.text} fault={fault} reading={readings.get(draft.station)} unit={words.unit} />
+      <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
+      {!isWide && stage === 'found' && <EstimateBar diagnosis={diagnosis} onOpen={openFind} />}
+    </View>
+  );
+  if (!isWide || stage !== 'found') return walk;
+  return (
+    <View style={styles.wide}>
+      {walk}
+      <View style={styles.side}>
+        <FindPanel record={record} diagnosis={diagnosis} />
+      </View>
+    </View>
+  );
+}
+
+const SHEETS = [
+  { id: 'gaps', label: 'Gaps' },
+  { id: 'further', label: 'Plumb, level, sizes' },
+] as const;
+
+function changeSheet(id: Sheet, setSheet: (sheet: Sheet) => void, pick: (id: StationId) => void, readings: ReadonlyMap<StationId, unknown>): void {
+  setSheet(id);
+  pick(id === 'gaps' ? firstUnread(readings) : 'plumb.hinge');
+}
+
+function firstUnread(readings: ReadonlyMap<StationId, unknown>): StationId {
+  return WALKING_ORDER.find((id) => !readings.has(id)) ?? 'latch.bottom';
+}
+
+/** The next station on the way round that is still to be read; the neighbour when all are. */
+function following(id: StationId, readings: ReadonlyMap<StationId, unknown>, sheet: Sheet): StationId {
+  if (sheet === 'further') return id;
+  const from = WALKING_ORDER.indexOf(id);
+  const round = [...WALKING_ORDER.slice(from + 1), ...WALKING_ORDER.slice(0, from)];
+  return round.find((next) => !readings.has(next)) ?? neighbour(id, 1);
+}
+
+function neighbour(id: StationId, by: 1 | -1): StationId {
+  const from = WALKING_ORDER.indexOf(id);
+  if (from < 0) return id;
+  return WALKING_ORDER[(from + by + WALKING_ORDER.length) % WALKING_ORDER.length] ?? id;
+}
+
+function flipSign(text: string): string {
+  return text.startsWith('-') ? text.slice(1) : `-${text}`;
+}
+
+function withUnit(text: string, units: 'mm' | 'in'): string {
+  return /[a-z"'′″]/i.test(text) ? text : `${text.trim()} ${text.includes('/') ? 'in' : units}`;
+}
+
+const styles = StyleSheet.create({
+  walk: { flex: 1, minHeight: 0, paddingBottom: SPACE.s },
+  sheets: { paddingHorizontal: SPACE.s, paddingTop: SPACE.s },
+  area: { flex: 1, minHeight: 0, alignItems: 'center' },
+  wide: { flex: 1, minHeight: 0, flexDirection: 'row' },
+  side: { width: 460 },
+});

@@ -1,0 +1,39 @@
+import { DomainError, parseLength } from '@proper-swing/core';
+import { object, string, type InferType, type StringSchema } from 'yup';
+
+/** A typed length within limits; the error says what is wrong with it. */
+const length = (label: string, from: number, to: number) =>
+  string()
+    .required(`${label}: type a length.`)
+    .test('length', (text, { parent, createError }) => {
+      try {
+        const { units } = parent as { units: 'mm' | 'in' };
+        const { mm } = parseLength(text ?? '', { defaultUnit: units });
+        return (mm >= from && mm <= to) || createError({ message: `${label}: ${Math.round(mm)} mm is not a door; ${from} to ${to} mm.` });
+      } catch (error) {
+        if (error instanceof DomainError) return createError({ message: error.message });
+        throw error;
+      }
+    });
+
+const whenNew = (field: 'siteId' | 'doorId', schema: StringSchema) =>
+  string().when(field, { is: 'new', then: () => schema, otherwise: () => string() });
+
+/** The form of a new call. `new` in place of an id means: from the fields below it. */
+export const newCallSchema = object({
+  units: string().oneOf(['mm', 'in']).required(),
+  siteId: string().required('Choose a site, or New site.'),
+  siteName: whenNew('siteId', string().trim().required('Type a name for the site.').max(120)),
+  address: string().max(200).defined(),
+  contact: string().max(120).defined(),
+  doorId: string().required('Choose a door, or New door.'),
+  doorTitle: whenNew('doorId', string().trim().required('Type which door it is, such as Kitchen.').max(120)),
+  preset: string().required(),
+  hingesOn: string().oneOf(['left', 'right']).required(),
+  width: whenNew('doorId', length('Width', 300, 3000)),
+  height: whenNew('doorId', length('Height', 500, 4000)),
+  complaintId: string().defined(),
+  complaint: string().max(500, 'At most 500 letters.').defined(),
+});
+
+export type NewCallForm = InferType<typeof newCallSchema>;

@@ -1,0 +1,34 @@
+import type { Door, ReadingEntry, Site } from '@proper-swing/contract';
+import type { ActionId, FindingId, HingeName, StationId } from '@proper-swing/core';
+
+/** The shape of the made-up workshop's files: plain tables, joined by short names instead of ids. */
+
+export interface DemoSite extends Pick<Site, 'name' | 'address' | 'contact' | 'remarks'> {
+  key: string;
+}
+
+export interface DemoDoor extends Pick<
+  Door,
+  'title' | 'hingesOn' | 'slabWidthMm' | 'slabHeightMm' | 'thicknessMm' | 'hingeHeightsMm' | 'hingeKind' | 'slabKind' | 'fireRated' | 'profile'
+> {
+  key: string;
+  site: string;
+}
+
+/** Readings of a walk-round in mm, by station. */
+export type DemoReadings = Partial<Record<StationId, number | Extract<ReadingEntry['kind'], 'rubs' | 'unreachable'>>>;
+
+export interface DemoCall {
+  door: string;
+  /** Days from the day of seeding: 0 is today, −1 yesterday. */
+  day: number;
+  /** Local time, such as 08:30. */
+  at: string;
+  complaint: string;
+  state: 'open' | 'done';
+  findings?: Partial<Record<FindingId, string>>;
+  found?: DemoReadings;
+  done?: readonly { action: ActionId; hinge?: HingeName; planned: number; amount: number; remark?: string }[];
+  left?: DemoReadings;
+  notes?: readonly string[];
+}
