@@ -22,7 +22,7 @@ export function Page({ header, footer, isFixed = false, children }: PropsWithChi
       {isFixed ? (
         <View style={styles.fixed}>{children}</View>
       ) : (
-        <ScrollView contentContainerStyle={styles.scrolled} keyboardShouldPersistTaps="handled">
+        <ScrollView tabIndex={0} contentContainerStyle={styles.scrolled} keyboardShouldPersistTaps="handled">
           {children}
         </ScrollView>
       )}

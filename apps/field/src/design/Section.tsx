@@ -35,7 +35,7 @@ export function Slip({ children, label }: PropsWithChildren<{ label: string }>) 
 
 const styles = StyleSheet.create({
   section: { gap: SPACE.s },
-  head: { flexDirection: 'row', alignItems: 'flex-end', borderBottomWidth: LINE.rule, paddingBottom: 2, gap: SPACE.s },
+  head: { flexDirection: 'row', alignItems: 'center', borderBottomWidth: LINE.rule, paddingBottom: 2, gap: SPACE.s },
   title: { flex: 1 },
   slip: { borderLeftWidth: 5, padding: SPACE.m, gap: SPACE.xs },
 });

@@ -85,10 +85,12 @@ export function searchPlan(space: SearchSpace): FoundPlan {
     };
     const asSet = weigh([], gaps, 0);
     keep(asSet);
-    // Timber comes off only for a real lack of room, never for a little more comfort.
-    if (stepsOutside(asSet) === 0) return;
+    // Timber comes off only for a real lack of room, and only where that makes the door true.
+    if (!leavesOutside(asSet)) return;
     for (const { lines, price: planingPrice } of planingsOf(space, gaps)) {
-      if (lines.length > 0) keep(weigh(lines, withPlaning(space.board, gaps, lines), planingPrice));
+      if (lines.length === 0) continue;
+      const planed = weigh(lines, withPlaning(space.board, gaps, lines), planingPrice);
+      if (!leavesOutside(planed)) keep(planed);
     }
   };
 

@@ -66,7 +66,7 @@ function VisitTable({ calls }: { calls: readonly CallRecord[] }) {
     .filter(({ readings }) => readings.size > 0);
   if (visits.length === 0) return <Words tone="pencil">Nobody has measured this door yet. The first walk-round will stand here.</Words>;
   return (
-    <ScrollView horizontal>
+    <ScrollView horizontal tabIndex={0}>
       <View>
         <View style={[styles.row, { borderColor: palette.ink }]}>
           <Words kind="label" tone="pencil" style={styles.name}>

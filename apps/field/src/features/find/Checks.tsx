@@ -10,19 +10,23 @@ import { Words } from '../../design/Words';
 import { answersByFinding } from '../call/observed';
 import { writeFinding } from './writeFinding';
 
+/** The complaint is asked when the call begins. */
+const CHECKS = FINDINGS.filter(({ id }) => id !== 'complaint');
+
 /** Quick checks in working order; each answer moves the causes at once. */
 export function Checks({ record }: { record: CallRecord }) {
   const answers = answersByFinding(record);
+  const done = CHECKS.filter(({ id }) => answers.has(id)).length;
   return (
     <Section
       title="Quick checks"
       aside={
         <Words kind="label" tone="pencil">
-          {`${answers.size} of ${FINDINGS.length} done`}
+          {`${done} of ${CHECKS.length} done`}
         </Words>
       }
     >
-      {FINDINGS.map((finding) => (
+      {CHECKS.map((finding) => (
         <Check key={finding.id} finding={finding} answer={answers.get(finding.id)} onAnswer={(answer) => writeFinding(record, finding.id, answer)} />
       ))}
     </Section>

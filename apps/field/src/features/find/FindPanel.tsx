@@ -26,7 +26,7 @@ export function FindPanel({ record, diagnosis, spreads = false }: FindPanelProps
   const isSpread = spreads && width >= WIDE_FROM;
   const causes = diagnosis === undefined ? <Words tone="pencil">Working it out.</Words> : <Causes diagnosis={diagnosis} words={words} />;
   return (
-    <ScrollView style={styles.scroll} contentContainerStyle={[styles.panel, isSpread && styles.spread]}>
+    <ScrollView tabIndex={0} style={styles.scroll} contentContainerStyle={[styles.panel, isSpread && styles.spread]}>
       <View style={isSpread ? styles.column : undefined}>{causes}</View>
       <View style={isSpread ? styles.column : undefined}>
         <Checks record={record} />

@@ -127,13 +127,13 @@ function planLabels(plan: Plan, record: CallRecord, words: LengthWords) {
     after.set(id, afterMm);
     if (edge === undefined) continue;
     const verdict = judgeGap(record.door.profile, edge, afterMm);
-    const was = beforeMm <= 0 ? 'rubs' : words.bare(beforeMm);
+    const was = beforeMm <= 0 ? 'rubbed' : `was ${words.bare(beforeMm)}`;
     labels.set(id, {
       main: afterMm <= 0 ? 'rubs' : words.bare(afterMm),
-      sub: `was ${was}`,
+      sub: was,
       isPencil: false,
       verdict,
-      spoken: `will be ${words.withUnit(Math.max(0, afterMm))}, ${VERDICT_WORDS[verdict]}; was ${was}`,
+      spoken: `will be ${words.withUnit(Math.max(0, afterMm))}, ${VERDICT_WORDS[verdict]}; ${was}`,
     });
   }
   return { before, after, labels };

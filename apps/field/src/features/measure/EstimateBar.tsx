@@ -14,7 +14,7 @@ export function EstimateBar({ diagnosis, onOpen }: { diagnosis: Diagnosis | unde
     <Press onPress={onOpen} label="Open the causes" style={styles.bar} testID="estimate">
       <View style={styles.words}>
         <Words kind="label" lines={1} testID="estimate-cause">
-          {first ? `Likely: ${first.title.toLowerCase()}, ${percent(first.probability)}` : 'Working it out'}
+          {first ? `${first.title}, ${percent(first.probability)}` : 'Working it out'}
         </Words>
         {doubtful && (
           <Words kind="label" tone="tight" lines={1}>
@@ -30,6 +30,6 @@ export function EstimateBar({ diagnosis, onOpen }: { diagnosis: Diagnosis | unde
 }
 
 const styles = StyleSheet.create({
-  bar: { marginHorizontal: SPACE.s, justifyContent: 'space-between' },
+  bar: { flex: 1, justifyContent: 'space-between', paddingHorizontal: SPACE.s },
   words: { flex: 1 },
 });

@@ -4,7 +4,7 @@ import { router } from 'expo-router';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
 import { usePreferences } from '../../data/preferences';
-import { Choice } from '../../design/Choice';
+import { Press } from '../../design/Press';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { DoorDrawing } from '../../drawing/DoorDrawing';
 import { useDiagnosis } from '../../workers/useEngine';
@@ -104,13 +104,12 @@ export function Measure({ record, stage }: MeasureProps) {
 
   const { kind } = station(draft.station);
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) => setArea({ width: layout.width, height: layout.height });
+  const other: Sheet = sheet === 'gaps' ? 'further' : 'gaps';
+  const openProof = useCallback(() => router.replace(`/call/${record.call.id}/prove`), [record.call.id]);
   const openFind = useCallback(() => router.replace(`/call/${record.call.id}/find`), [record.call.id]);
 
   const walk = (
-    <View style={styles.walk}>
-      <View style={styles.sheets}>
-        <Choice label="What to read" options={SHEETS} chosen={sheet} onChoose={(id) => changeSheet(id, setSheet, pick, readings)} testID="sheet" />
-      </View>
+    <View style={[styles.walk, isWide && styles.wide]}>
       <View style={styles.area} onLayout={onLayout}>
         {sheet === 'gaps' && area.width > 0 && (
           <DoorDrawing
@@ -128,9 +127,22 @@ export function Measure({ record, stage }: MeasureProps) {
         )}
         {sheet === 'further' && <ReadingList readings={readings} diagnosis={diagnosis} active={draft.station} onPick={pick} words={words} />}
       </View>
-      <ActiveLine id={draft.station} text={draft.text} fault={fault} reading={readings.get(draft.station)} unit={words.unit} />
-      <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
-      {!isWide && stage === 'found' && <EstimateBar diagnosis={diagnosis} onOpen={openFind} />}
+      <View style={isWide && styles.pad}>
+        <ActiveLine id={draft.station} text={draft.text} fault={fault} reading={readings.get(draft.station)} unit={words.unit} />
+        <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
+        <View style={styles.foot}>
+          <Press onPress={() => changeSheet(other, setSheet, pick, readings)} testID={`sheet-${other}`} style={styles.sheet}>
+            {SHEET_WORDS[other]}
+          </Press>
+          {stage === 'found' ? (
+            <EstimateBar diagnosis={diagnosis} onOpen={openFind} />
+          ) : (
+            <Press onPress={openProof} style={styles.proof} testID="to-proof">
+              Found against left ›
+            </Press>
+          )}
+        </View>
+      </View>
     </View>
   );
   if (!isWide || stage !== 'found') return walk;
@@ -144,10 +156,7 @@ export function Measure({ record, stage }: MeasureProps) {
   );
 }
 
-const SHEETS = [
-  { id: 'gaps', label: 'Gaps' },
-  { id: 'further', label: 'Plumb, level, sizes' },
-] as const;
+const SHEET_WORDS: Readonly<Record<Sheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
 
 function changeSheet(id: Sheet, setSheet: (sheet: Sheet) => void, pick: (id: StationId) => void, readings: ReadonlyMap<StationId, unknown>): void {
   setSheet(id);
@@ -182,8 +191,11 @@ function withUnit(text: string, units: 'mm' | 'in'): string {
 
 const styles = StyleSheet.create({
   walk: { flex: 1, minHeight: 0, paddingBottom: SPACE.s },
-  sheets: { paddingHorizontal: SPACE.s, paddingTop: SPACE.s },
   area: { flex: 1, minHeight: 0, alignItems: 'center' },
   wide: { flex: 1, minHeight: 0, flexDirection: 'row' },
-  side: { width: 460 },
+  pad: { width: 340, justifyContent: 'flex-end' },
+  side: { width: 430 },
+  foot: { flexDirection: 'row', gap: SPACE.s, paddingHorizontal: SPACE.s, paddingTop: SPACE.s },
+  sheet: { width: 104, paddingHorizontal: SPACE.xs },
+  proof: { flex: 1 },
 });

@@ -19,7 +19,7 @@ export function ReadingList({ readings, diagnosis, active, onPick, words }: Read
   const palette = usePalette();
   const expected = new Map((diagnosis?.expected ?? []).map((each) => [each.station, each]));
   return (
-    <ScrollView style={styles.list} contentContainerStyle={styles.rows}>
+    <ScrollView tabIndex={0} style={styles.list} contentContainerStyle={styles.rows}>
       {FURTHER_STATIONS.map((id) => {
         const reading = readings.get(id);
         const guess = expected.get(id);

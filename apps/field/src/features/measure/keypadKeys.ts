@@ -13,7 +13,7 @@ const act = (id: 'next' | 'back' | 'rubs' | 'unreachable' | 'digits' | 'fraction
 
 const RUBS = act('rubs', 'Rubs');
 const UNREACHABLE = act('unreachable', "Can't reach");
-const BACK = act('back', 'Rub out');
+const BACK = act('back', 'Erase');
 const NEXT = act('next', 'Next');
 
 /** A gap in millimetres: the half finishes the reading, since a gauge reads no finer. */

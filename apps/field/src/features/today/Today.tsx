@@ -92,12 +92,12 @@ function CallLine({ summary: { call, door, site, readingCount, adjustmentCount }
         {format(call.scheduledFor, pattern)}
       </Words>
       <View style={styles.words}>
-        <Words kind="title" lines={1}>
+        <Words kind="title" lines={2}>
           {site.name}
         </Words>
         <Words lines={1}>{door.title}</Words>
         {call.complaint !== '' && (
-          <Words kind="small" tone="pencil" lines={1}>
+          <Words kind="small" tone="pencil" lines={2}>
             {call.complaint}
           </Words>
         )}
@@ -122,6 +122,7 @@ const styles = StyleSheet.create({
   line: {
     justifyContent: 'flex-start',
     alignItems: 'center',
+    borderWidth: 0,
     borderBottomWidth: LINE.hair,
     borderLeftWidth: 5,
     borderRadius: 0,

@@ -1,0 +1,76 @@
+import { test as base } from '@playwright/test';
+import Database from 'better-sqlite3';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = fileURLToPath(new URL('..', import.meta.url));
+export const SEEDED = join(ROOT, 'test-results/seed/demo.sqlite');
+export const SERVER_CONFIG = join(ROOT, 'apps/server/tsconfig.json');
+
+/** The real server on a database of its own, and that database to look into. */
+export interface House {
+  url: string;
+  /** Rows of a query on the server's SQLite file. */
+  rows: <T = Record<string, unknown>>(sql: string, ...values: unknown[]) => T[];
+  /** Ends the server at once, as a power cut would. */
+  kill: () => Promise<void>;
+  /** Starts it again on the same port and file. */
+  start: () => Promise<void>;
+}
+
+export const test = base.extend<{ house: House }>({
+  // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixture's needs from this pattern
+  house: async ({}, use) => {
+    const folder = mkdtempSync(join(tmpdir(), 'swing-'));
+    const file = join(folder, 'test.sqlite');
+    copyFileSync(SEEDED, file);
+    let running = await startServer(file, 0);
+    const { port } = running;
+    await use({
+      url: `http://127.0.0.1:${port}`,
+      rows: <T>(sql: string, ...values: unknown[]) => {
+        const database = new Database(file, { readonly: true });
+        try {
+          return database.prepare(sql).all(...values) as T[];
+        } finally {
+          database.close();
+        }
+      },
+      kill: () => end(running.server, 'SIGKILL'),
+      start: async () => {
+        running = await startServer(file, port);
+      },
+    });
+    await end(running.server, 'SIGTERM');
+    rmSync(folder, { recursive: true, force: true });
+  },
+});
+
+export { expect } from '@playwright/test';
+
+async function startServer(file: string, port: number): Promise<{ server: ChildProcess; port: number }> {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, TSX_TSCONFIG_PATH: SERVER_CONFIG, DATABASE: file, PORT: String(port), LOG_LEVEL: 'error', WEB_ROOT: join(ROOT, 'apps/field/dist') },
+  });
+  const taken = await new Promise<number>((resolve, reject) => {
+    server.once('exit', (code) => reject(new Error(`The server ended with ${String(code)} before it listened.`)));
+    server.stdout.on('data', (chunk: Buffer) => {
+      const at = /http:\/\/[^:]+:(\d+)/.exec(chunk.toString());
+      if (at?.[1] !== undefined) resolve(Number(at[1]));
+    });
+  });
+  return { server, port: taken };
+}
+
+function end(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
+  if (server.exitCode !== null || server.signalCode !== null) return Promise.resolve();
+  return new Promise((resolve) => {
+    server.once('exit', () => resolve());
+    server.kill(signal);
+  });
+}

@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+import { existsSync } from 'node:fs';
+
+const chromium = [process.env['CHROMIUM'], '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(
+  (path) => path !== undefined && existsSync(path),
+);
+
+export default defineConfig({
+  testDir: './tests',
+  outputDir: '../test-results',
+  globalSetup: './globalSetup.ts',
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
+  use: {
+    viewport: { width: 390, height: 844 },
+    locale: 'en-GB',
+    screenshot: 'only-on-failure',
+    launchOptions: {
+      ...(chromium !== undefined && { executablePath: chromium }),
+      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+});

@@ -1,0 +1,66 @@
+import type { Page } from '@playwright/test';
+import { expect } from './house';
+
+/** What a technician taps for one reading: a figure such as 4.6, or rubs. */
+export type Tapped = string;
+
+/** A sagging door round the walking order: up the latch side, across the head, down the hinges, along the foot. */
+export const SAGGING: readonly (readonly [station: string, tapped: Tapped])[] = [
+  ['latch.bottom', '4.6'],
+  ['latch.mid', '2.6'],
+  ['latch.top', 'rubs'],
+  ['head.latch', '5'],
+  ['head.mid', '4'],
+  ['head.hinge', '3'],
+  ['hinge.top', '4.8'],
+  ['hinge.mid', '3'],
+  ['hinge.bottom', '1.8'],
+  ['foot.hinge', '8'],
+  ['foot.mid', '7.5'],
+  ['foot.latch', '6'],
+];
+
+/** The same door after the work. */
+export const TRUE_AGAIN: readonly (readonly [station: string, tapped: Tapped])[] = [
+  ['latch.bottom', '3.2'],
+  ['latch.mid', '3'],
+  ['latch.top', '2.8'],
+  ['head.latch', '3.3'],
+  ['head.mid', '3.1'],
+  ['head.hinge', '3'],
+  ['hinge.top', '2.1'],
+  ['hinge.mid', '2.2'],
+  ['hinge.bottom', '2.3'],
+  ['foot.hinge', '8'],
+  ['foot.mid', '8'],
+  ['foot.latch', '8'],
+];
+
+/** Taps one reading on the app's own keypad. */
+export async function tapReading(page: Page, tapped: Tapped): Promise<void> {
+  if (tapped === 'rubs') {
+    await page.getByTestId('key-Rubs').click();
+    return;
+  }
+  for (const character of tapped) await page.getByTestId(`key-${character}`).click();
+  await page.getByTestId('key-Next').click();
+}
+
+/** Walks round, checking that the figure stands on the drawing where it was read. */
+export async function walkRound(page: Page, readings: readonly (readonly [string, Tapped])[]): Promise<void> {
+  for (const [station, tapped] of readings) {
+    await tapReading(page, tapped);
+    await expect(page.getByTestId(`gap-${station}`)).toHaveText(tapped);
+  }
+}
+
+/** Opens today's call on the kitchen door that sags. */
+export async function openSaggingDoor(page: Page, url: string): Promise<void> {
+  await page.goto(url);
+  await page.getByRole('button', { name: /Orrow household, Kitchen, .* 08:30/ }).click();
+  await expect(page.getByRole('heading', { name: 'Kitchen' })).toBeVisible();
+}
+
+export async function expectAllSaved(page: Page): Promise<void> {
+  await expect(page.getByTestId('save-sign')).toHaveText('Saved', { timeout: 30_000 });
+}

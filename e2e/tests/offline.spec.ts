@@ -1,0 +1,107 @@
+import { expect, test, type House } from '../house';
+import { expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
+
+const foundOnKitchen = (house: House) =>
+  house.rows<{ station: string; mm: number | null; n: number }>(
+    `SELECT r.station, MAX(r.mm) AS mm, COUNT(*) AS n FROM reading r JOIN reading_set s ON s.id = r.setId JOIN "call" c ON c.id = s.callId
+     WHERE s.stage = 'found' AND c.complaint LIKE 'Catches%' GROUP BY r.station`,
+  );
+
+const expectEachOnce = (house: House) => {
+  const rows = foundOnKitchen(house);
+  expect(rows.map(({ n }) => n)).toEqual(SAGGING.map(() => 1));
+  expect(new Map(rows.map(({ station, mm }) => [station, mm]))).toEqual(
+    new Map(SAGGING.map(([station, tapped]) => [station, tapped === 'rubs' ? null : Number(tapped)])),
+  );
+};
+
+test('without a network: a walk-round, a reload, and every reading is in SQLite once when it is back', async ({ page, context, house }) => {
+  await openSaggingDoor(page, house.url);
+  await page.getByTestId('to-measure').click();
+  await expect(page.getByTestId('active-station')).toHaveText('Latch gap, bottom');
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+
+  await context.setOffline(true);
+  await expect(page.getByTestId('save-sign')).toHaveText('Offline');
+  await walkRound(page, SAGGING);
+  // The walk-round itself and its twelve readings.
+  await expect(page.getByTestId('save-sign')).toHaveText('13 kept here');
+  await page.getByTestId('station-latch.mid').click();
+  await page.getByTestId('key-7').click();
+
+  await page.reload();
+  for (const [station, tapped] of SAGGING) await expect(page.getByTestId(`gap-${station}`)).toHaveText(tapped);
+  await expect(page.getByTestId('typed')).toHaveText('7');
+  await expect(page.getByTestId('save-sign')).toHaveText('13 kept here');
+  expect(foundOnKitchen(house)).toEqual([]);
+
+  await context.setOffline(false);
+  await expectAllSaved(page);
+  expectEachOnce(house);
+});
+
+test('with the server killed half-way: nothing typed or confirmed is lost, and nothing is there twice', async ({ page, house }) => {
+  await openSaggingDoor(page, house.url);
+  await page.getByTestId('to-measure').click();
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await walkRound(page, SAGGING.slice(0, 5));
+  await house.kill();
+  const confirmed = foundOnKitchen(house).length;
+  await walkRound(page, SAGGING.slice(5));
+  await expect(page.getByTestId('save-sign')).toContainText('kept here');
+  await page.reload();
+  for (const [station, tapped] of SAGGING) await expect(page.getByTestId(`gap-${station}`)).toHaveText(tapped);
+  await house.start();
+  await expectAllSaved(page);
+  expect(foundOnKitchen(house).length).toBeGreaterThanOrEqual(confirmed);
+  expectEachOnce(house);
+});
+
+test('a whole new call is begun, measured and planned with the server gone', async ({ page, house }) => {
+  await page.goto(house.url);
+  await expect(page.getByTestId('new-call')).toBeVisible();
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await house.kill();
+  await page.getByTestId('new-call').click();
+  await page.getByTestId('site-new').click();
+  await page.getByTestId('site-name').fill('Bramlow Chapel');
+  await page.getByTestId('door-title').fill('Vestry');
+  await page.getByTestId('preset-solid').click();
+  await page.getByTestId('start-call').click();
+  await page.getByTestId('to-measure').click();
+  await walkRound(page, SAGGING);
+  await page.getByTestId('stage-fix').click();
+  await expect(page.getByTestId('plan-outcome')).toContainText('Brings every gap inside its limits');
+  await page.reload();
+  await expect(page.getByTestId('plan-outcome')).toContainText('Brings every gap inside its limits');
+  await house.start();
+  await expectAllSaved(page);
+  expect(house.rows(`SELECT d.title, d.slabWidthMm FROM door d JOIN site s ON s.id = d.siteId WHERE s.name = 'Bramlow Chapel'`)).toEqual([{ title: 'Vestry', slabWidthMm: 762 }]);
+  const [{ n } = { n: 0 }] = house.rows<{ n: number }>(
+    `SELECT COUNT(*) AS n FROM reading r JOIN reading_set t ON t.id = r.setId JOIN "call" c ON c.id = t.callId JOIN door d ON d.id = c.doorId WHERE d.title = 'Vestry'`,
+  );
+  expect(n).toBe(12);
+});
+
+test('what the server refuses is said, kept and can be let go', async ({ page, context, house }) => {
+  await openSaggingDoor(page, house.url);
+  const callId = /call\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
+  await page.getByTestId('stage-prove').click();
+  await context.setOffline(true);
+  await page.getByTestId('close-call').click();
+  await expect(page.getByTestId('save-sign')).toHaveText('1 kept here');
+  // Meanwhile another device writes the same revision.
+  const { call } = (await (await page.request.get(`${house.url}/api/calls/${callId}/record`)).json()) as { call: Record<string, unknown> };
+  await page.request.put(`${house.url}/api/calls/${callId}`, { data: { ...call, revision: 2, complaint: 'Changed elsewhere.' } });
+  await context.setOffline(false);
+  await expect(page.getByTestId('save-sign')).toHaveText('1 refused');
+  await page.getByRole('button', { name: /Back to today/ }).click();
+  await page.getByRole('button', { name: 'Settings' }).click();
+  await expect(page.getByText('has another revision 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Let it go' }).click();
+  await expectAllSaved(page);
+  expect(house.rows('SELECT complaint, state FROM "call" WHERE id = ?', callId)).toEqual([{ complaint: 'Changed elsewhere.', state: 'open' }]);
+  await page.goto(`${house.url}/call/${callId}/measure`);
+  await tapReading(page, '3');
+  await expectAllSaved(page);
+});
