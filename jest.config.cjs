@@ -10,5 +10,18 @@ const plain = (name, root) => ({
 
 module.exports = {
   testTimeout: 30000,
-  projects: [plain('core', 'packages/core'), plain('contract', 'packages/contract'), plain('server', 'apps/server')],
+  projects: [
+    plain('core', 'packages/core'),
+    plain('contract', 'packages/contract'),
+    plain('server', 'apps/server'),
+    {
+      ...require('jest-expo/jest-preset'),
+      displayName: 'field',
+      rootDir: `${__dirname}/apps/field`,
+      testMatch: ['**/src/**/*.test.ts', '**/src/**/*.test.tsx'],
+      transformIgnorePatterns: [
+        '/node_modules/(?!(jest-)?react-native|@react-native|expo|@expo|lucide-react-native|uuid|date-fns|idb-keyval|comlink|@tanstack)',
+      ],
+    },
+  ],
 };

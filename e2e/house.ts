@@ -55,7 +55,14 @@ async function startServer(file: string, port: number): Promise<{ server: ChildP
   const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {
     cwd: ROOT,
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, TSX_TSCONFIG_PATH: SERVER_CONFIG, DATABASE: file, PORT: String(port), LOG_LEVEL: 'error', WEB_ROOT: join(ROOT, 'apps/field/dist') },
+    env: {
+      ...process.env,
+      TSX_TSCONFIG_PATH: SERVER_CONFIG,
+      DATABASE: file,
+      PORT: String(port),
+      LOG_LEVEL: 'error',
+      WEB_ROOT: join(ROOT, 'apps/field/dist'),
+    },
   });
   const taken = await new Promise<number>((resolve, reject) => {
     server.once('exit', (code) => reject(new Error(`The server ended with ${String(code)} before it listened.`)));

@@ -58,7 +58,16 @@ async function writeCall(put: Put, demo: DemoCall, doorId: string, now: Date): P
   }
   if (demo.found) await writeReadings(put, { ...at(5), callId: call.id, stage: 'found' }, demo.found);
   for (const { action: id, hinge, planned, amount, remark } of demo.done ?? []) {
-    await put('adjustments', { ...at(20), callId: call.id, action: id, hinge: hinge ?? null, planned, amount, unit: action(id).unit, remark: remark ?? '' });
+    await put('adjustments', {
+      ...at(20),
+      callId: call.id,
+      action: id,
+      hinge: hinge ?? null,
+      planned,
+      amount,
+      unit: action(id).unit,
+      remark: remark ?? '',
+    });
   }
   if (demo.left) await writeReadings(put, { ...at(45), callId: call.id, stage: 'left' }, demo.left);
   for (const text of demo.notes ?? []) await put('notes', { ...at(50), callId: call.id, text });

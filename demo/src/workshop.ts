@@ -9,10 +9,11 @@ export interface DemoSite extends Pick<Site, 'name' | 'address' | 'contact' | 'r
 
 export interface DemoDoor extends Pick<
   Door,
-  'title' | 'hingesOn' | 'slabWidthMm' | 'slabHeightMm' | 'thicknessMm' | 'hingeHeightsMm' | 'hingeKind' | 'slabKind' | 'fireRated' | 'profile'
+  'title' | 'hingesOn' | 'slabWidthMm' | 'slabHeightMm' | 'thicknessMm' | 'hingeKind' | 'slabKind' | 'fireRated' | 'profile'
 > {
   key: string;
   site: string;
+  hingeHeightsMm: readonly number[];
 }
 
 /** Readings of a walk-round in mm, by station. */

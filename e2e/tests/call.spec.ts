@@ -19,8 +19,18 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
   const [door] = house.rows<{ hingeHeightsMm: string }>('SELECT d.* FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?', callId);
   const answer = await page.request.post(`${house.url}/api/engine/hinged.plan`, {
     data: {
-      door: { slabWidthMm: 762, slabHeightMm: 1981, hingeHeightsMm: JSON.parse(door?.hingeHeightsMm ?? '[]'), hingeKind: 'butt', slabKind: 'solidTimber', fireRated: false, profile: 'interiorTimber' },
-      readings: SAGGING.map(([station, tapped]) => (tapped === 'rubs' ? { station, rubs: true, instrument: 'gauge' } : { station, mm: Number(tapped), instrument: 'gauge' })),
+      door: {
+        slabWidthMm: 762,
+        slabHeightMm: 1981,
+        hingeHeightsMm: JSON.parse(door?.hingeHeightsMm ?? '[]') as number[],
+        hingeKind: 'butt',
+        slabKind: 'solidTimber',
+        fireRated: false,
+        profile: 'interiorTimber',
+      },
+      readings: SAGGING.map(([station, tapped]) =>
+        tapped === 'rubs' ? { station, rubs: true, instrument: 'gauge' } : { station, mm: Number(tapped), instrument: 'gauge' },
+      ),
       findings: [
         { finding: 'complaint', answer: 'rubsLatchTop' },
         { finding: 'topScrews', answer: 'loose' },
@@ -28,7 +38,12 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
       ],
     },
   });
-  const plan = (await answer.json()) as { outcome: string; cause: { probability: number }; gaps: { station: string; afterMm: number }[]; steps: { title: string }[] };
+  const plan = (await answer.json()) as {
+    outcome: string;
+    cause: { probability: number };
+    gaps: { station: string; afterMm: number }[];
+    steps: { title: string }[];
+  };
   await expect(page.getByTestId('likely-chance')).toHaveText(`${Math.round(plan.cause.probability * 100)} %`);
 
   await page.getByTestId('to-fix').click();

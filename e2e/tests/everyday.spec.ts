@@ -41,7 +41,9 @@ test('a new call in a few taps; faults are said at the field and nothing typed i
   await expect(page.getByRole('heading', { name: 'Front' })).toBeVisible();
   await expect(page.getByTestId('check-complaint-sticksWhenWet')).toHaveAttribute('aria-checked', 'true');
   await expectAllSaved(page);
-  expect(house.rows(`SELECT slabWidthMm, profile FROM door WHERE title = 'Front'`)).toEqual([{ slabWidthMm: 838.2, profile: 'exteriorTimber' }]);
+  expect(house.rows(`SELECT slabWidthMm, profile FROM door WHERE title = 'Front'`)).toEqual([
+    { slabWidthMm: 838.2, profile: 'exteriorTimber' },
+  ]);
 
   // An old site and door are two taps.
   await page.goto(`${house.url}/new`);
@@ -85,7 +87,17 @@ for (const theme of ['light', 'dark'] as const) {
     const call = page.url();
     await page.getByRole('button', { name: 'Earlier visits' }).click();
     const door = page.url();
-    for (const url of [house.url, `${house.url}/settings`, `${house.url}/new`, door, call, `${call}/measure`, `${call}/find`, `${call}/fix`, `${call}/prove`]) {
+    for (const url of [
+      house.url,
+      `${house.url}/settings`,
+      `${house.url}/new`,
+      door,
+      call,
+      `${call}/measure`,
+      `${call}/find`,
+      `${call}/fix`,
+      `${call}/prove`,
+    ]) {
       await page.goto(url);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await page.waitForLoadState('networkidle');
@@ -97,7 +109,10 @@ for (const theme of ['light', 'dark'] as const) {
 
 test('the app can be installed and opens with the server gone', async ({ page, house }) => {
   await page.goto(house.url);
-  const manifest = (await (await page.request.get(`${house.url}/manifest.webmanifest`)).json()) as { icons: { src: string }[]; start_url: string };
+  const manifest = (await (await page.request.get(`${house.url}/manifest.webmanifest`)).json()) as {
+    icons: { src: string }[];
+    start_url: string;
+  };
   for (const { src } of manifest.icons) expect((await page.request.get(house.url + src)).status()).toBe(200);
   await expect(page.getByRole('button', { name: /Orrow household, Kitchen, .* 08:30/ })).toBeVisible();
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));

@@ -30,7 +30,7 @@ export interface AppParts {
 export function createApp({ store, logger, webRoot }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger, autoLogging: { ignore: ({ url = '' }) => !url.startsWith(API) } }));
+  app.use(pinoHttp({ logger, autoLogging: { ignore: ({ url }) => !(url ?? '').startsWith(API) } }));
   app.use(
     helmet({
       // Served in plain http on a loopback or a workshop's own network.

@@ -20,7 +20,7 @@ afterEach(() => store.destroy());
 
 const put = <T extends { id: string }>(kind: string, body: T) => request(app).put(`/api/${kind}/${body.id}`).send(body);
 const fieldsOf = ({ body }: { body: unknown }) => ((body as Problem).errors ?? []).map(({ field }) => field);
-const count = async (table: string) => ((await store.query(`SELECT COUNT(*) AS n FROM "${table}"`)) as { n: number }[])[0]?.n;
+const count = async (table: string) => (await store.query<{ n: number }[]>(`SELECT COUNT(*) AS n FROM "${table}"`))[0]?.n;
 
 async function putCall() {
   const records = exampleRecords();
@@ -41,9 +41,9 @@ describe('the database', () => {
 
   it('goes back to nothing when the migration is undone', async () => {
     await store.undoLastMigration();
-    const tables = (await store.query(
+    const tables = await store.query<unknown[]>(
       `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT IN ('migrations', 'sqlite_sequence')`,
-    )) as unknown[];
+    );
     expect(tables).toEqual([]);
   });
 });

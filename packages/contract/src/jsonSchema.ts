@@ -27,7 +27,7 @@ function describe(field: SchemaFieldDescription): JsonSchema {
     fields?: Record<string, SchemaFieldDescription>;
     innerType?: SchemaFieldDescription | SchemaFieldDescription[];
   };
-  const meta = (description.meta ?? {}) as SchemaMeta;
+  const meta = description.meta ?? {};
   return {
     ...typeOf(description.type, description.nullable),
     ...(description.label !== undefined && { title: description.label }),

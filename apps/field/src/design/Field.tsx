@@ -48,6 +48,13 @@ export function Field({ label, value, onChange, onLeave, error, hint, isLong = f
 
 const styles = StyleSheet.create({
   field: { gap: SPACE.xs },
-  input: { minHeight: TARGET, borderWidth: LINE.rule, borderRadius: RADIUS.s, paddingHorizontal: SPACE.m, fontFamily: FONT.text, fontSize: SIZE.text },
+  input: {
+    minHeight: TARGET,
+    borderWidth: LINE.rule,
+    borderRadius: RADIUS.s,
+    paddingHorizontal: SPACE.m,
+    fontFamily: FONT.text,
+    fontSize: SIZE.text,
+  },
   long: { minHeight: 84, paddingVertical: SPACE.s },
 });

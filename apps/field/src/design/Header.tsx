@@ -43,7 +43,15 @@ export function Header({ title, sub, onBack, backLabel = 'Back', right }: Header
 }
 
 const styles = StyleSheet.create({
-  header: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, paddingHorizontal: SPACE.m, paddingVertical: SPACE.xs, borderBottomWidth: LINE.bold, minHeight: 54 },
+  header: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.s,
+    paddingHorizontal: SPACE.m,
+    paddingVertical: SPACE.xs,
+    borderBottomWidth: LINE.bold,
+    minHeight: 54,
+  },
   back: { paddingHorizontal: 0, marginLeft: -SPACE.s },
   words: { flex: 1, minWidth: 0 },
 });

@@ -27,7 +27,11 @@ export function Page({ header, footer, isFixed = false, children }: PropsWithChi
         </ScrollView>
       )}
       {footer !== undefined && (
-        <View style={[styles.footer, { borderColor: palette.rule, backgroundColor: palette.paper, paddingBottom: SPACE.s + insets.bottom }]}>{footer}</View>
+        <View
+          style={[styles.footer, { borderColor: palette.rule, backgroundColor: palette.paper, paddingBottom: SPACE.s + insets.bottom }]}
+        >
+          {footer}
+        </View>
       )}
     </View>
   );

@@ -18,7 +18,17 @@ export interface PressProps {
 }
 
 /** Anything that can be tapped: at least 48 px, with its state told in words to a screen reader. */
-export function Press({ label, onPress, kind = 'plain', chosen, disabled = false, style, testID, role = 'button', children }: PropsWithChildren<PressProps>) {
+export function Press({
+  label,
+  onPress,
+  kind = 'plain',
+  chosen,
+  disabled = false,
+  style,
+  testID,
+  role = 'button',
+  children,
+}: PropsWithChildren<PressProps>) {
   const palette = usePalette();
   const filled = kind === 'primary' ? palette.accent : chosen === true ? palette.ink : kind === 'key' ? palette.slab : 'transparent';
   const edge = kind === 'quiet' ? 'transparent' : kind === 'primary' ? palette.accent : kind === 'key' ? palette.rule : palette.ink;

@@ -29,8 +29,14 @@ export function SaveSign() {
 
 function saying(count: number, refused: number, isReachable: boolean): { short: string; spoken: string } {
   if (refused > 0) return { short: `${refused} refused`, spoken: `${refused} entries were refused by the server; see Settings` };
-  if (!isReachable) return { short: count > 0 ? `${count} kept here` : 'Offline', spoken: `No connection. ${count} entries are kept on this device and will be sent.` };
-  return count > 0 ? { short: `${count} to save`, spoken: `${count} entries are on their way to the server` } : { short: 'Saved', spoken: 'Everything is saved' };
+  if (!isReachable)
+    return {
+      short: count > 0 ? `${count} kept here` : 'Offline',
+      spoken: `No connection. ${count} entries are kept on this device and will be sent.`,
+    };
+  return count > 0
+    ? { short: `${count} to save`, spoken: `${count} entries are on their way to the server` }
+    : { short: 'Saved', spoken: 'Everything is saved' };
 }
 
 const styles = StyleSheet.create({ sign: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs } });

@@ -43,7 +43,10 @@ const END_PX = 50;
 export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
   const { width, height, hingesOn, slabHeightMm, hingeHeightsMm, gapsMm, afterMm, labels, active, onPick, unit } = props;
   const palette = usePalette();
-  const size = useMemo(() => ({ width: width - 2 * SIDE_PX, height: height - 2 * END_PX, slabHeightMm, hingeHeightsMm }), [width, height, slabHeightMm, hingeHeightsMm]);
+  const size = useMemo(
+    () => ({ width: width - 2 * SIDE_PX, height: height - 2 * END_PX, slabHeightMm, hingeHeightsMm }),
+    [width, height, slabHeightMm, hingeHeightsMm],
+  );
   const before = useMemo(() => doorOutline({ ...size, gapsMm }), [size, gapsMm]);
   const after = useMemo(() => afterMm && doorOutline({ ...size, gapsMm: afterMm }), [size, afterMm]);
   const mirrored = hingesOn === 'right';
@@ -90,9 +93,17 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
 });
 
 /** Centre of a label: outside the frame, level with its gap; the ends of head and foot kept apart from each other. */
-function labelPlace(outline: DoorOutline, id: StationId, size: { width: number; height: number }, mirrored: boolean): { x: number; y: number } {
+function labelPlace(
+  outline: DoorOutline,
+  id: StationId,
+  size: { width: number; height: number },
+  mirrored: boolean,
+): { x: number; y: number } {
   const { edge, f = 0 } = station(id);
-  const along = { x: SIDE_PX + outline.opening.left + (0.5 + (f - 0.5) * 0.86) * (outline.opening.right - outline.opening.left), y: END_PX + outline.opening.top + (0.5 + (f - 0.5) * 0.9) * (outline.opening.bottom - outline.opening.top) };
+  const along = {
+    x: SIDE_PX + outline.opening.left + (0.5 + (f - 0.5) * 0.86) * (outline.opening.right - outline.opening.left),
+    y: END_PX + outline.opening.top + (0.5 + (f - 0.5) * 0.9) * (outline.opening.bottom - outline.opening.top),
+  };
   const total = size.width + 2 * SIDE_PX;
   const place = {
     hinge: { x: SIDE_PX / 2, y: along.y },
@@ -112,9 +123,14 @@ function Frame({ outline: { opening }, width, height, palette }: PartProps & { w
   const { left, right, top, bottom } = opening;
   return (
     <G>
-      <Path d={`M0 0 H${width} V${bottom} H${right} V${top} H${left} V${bottom} H0 Z`} fill="url(#grain)" stroke={palette.ink} strokeWidth={1.5} />
+      <Path
+        d={`M0 0 H${width} V${bottom} H${right} V${top} H${left} V${bottom} H0 Z`}
+        fill="url(#grain)"
+        stroke={palette.ink}
+        strokeWidth={1.5}
+      />
       <Path d={`M0 ${bottom} H${width}`} stroke={palette.ink} strokeWidth={2.5} />
-      <Rect x={0} y={bottom + 2} width={width} height={height - bottom - 2} fill={palette.sunk} />
+      <Path d={`M0 ${bottom + 2} H${width} V${height} H0 Z`} fill={palette.sunk} />
     </G>
   );
 }
@@ -132,7 +148,14 @@ function Furniture({ outline: { hinges, stations }, palette }: PartProps) {
   return (
     <G>
       {hinges.map(({ x, y }) => (
-        <Rect key={y} x={x - 4} y={y - 11} width={7} height={22} rx={2} fill={palette.paper} stroke={palette.ink} strokeWidth={1.5} />
+        <Path
+          key={y}
+          d={`M${x - 4} ${y - 11} h7 v22 h-7 Z`}
+          fill={palette.paper}
+          stroke={palette.ink}
+          strokeWidth={1.5}
+          strokeLinejoin="round"
+        />
       ))}
       {lock && <Circle cx={lock.x - 16} cy={lock.y + 4} r={4.5} fill="none" stroke={palette.ink} strokeWidth={1.5} />}
     </G>

@@ -18,7 +18,11 @@ describe('the door drawing', () => {
   });
 
   it('shows a sag: the latch gap narrows toward the top, and a rub runs into the leg', () => {
-    const gapsMm = new Map<StationId, number>([['latch.top', -1], ['latch.mid', 2], ['latch.bottom', 5]]);
+    const gapsMm = new Map<StationId, number>([
+      ['latch.top', -1],
+      ['latch.mid', 2],
+      ['latch.bottom', 5],
+    ]);
     const outline = doorOutline({ ...sized, gapsMm });
     const top = outline.stations.get('latch.top');
     expect(top?.onSlab.x).toBeGreaterThan(outline.opening.right);
@@ -26,7 +30,13 @@ describe('the door drawing', () => {
   });
 
   it('keeps nonsense on the paper', () => {
-    const outline = doorOutline({ ...sized, gapsMm: new Map<StationId, number>([['foot.mid', 500], ['head.mid', -80]]) });
+    const outline = doorOutline({
+      ...sized,
+      gapsMm: new Map<StationId, number>([
+        ['foot.mid', 500],
+        ['head.mid', -80],
+      ]),
+    });
     expect(outline.slab).not.toContain('NaN');
     expect(distance(outline, 'foot.mid')).toBeLessThan(40);
   });

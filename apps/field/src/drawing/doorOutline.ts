@@ -54,12 +54,13 @@ export function doorOutline({ width, height, slabHeightMm, hingeHeightsMm, gapsM
         return { x: opening.left + f * w, y: opening.bottom - gapPx('foot', f) };
     }
   };
-  const onOpening = (edge: EdgeId, f: number): Point => ({
-    hinge: { x: opening.left, y: opening.top + f * h },
-    latch: { x: opening.right, y: opening.top + f * h },
-    head: { x: opening.left + f * w, y: opening.top },
-    foot: { x: opening.left + f * w, y: opening.bottom },
-  })[edge];
+  const onOpening = (edge: EdgeId, f: number): Point =>
+    ({
+      hinge: { x: opening.left, y: opening.top + f * h },
+      latch: { x: opening.right, y: opening.top + f * h },
+      head: { x: opening.left + f * w, y: opening.top },
+      foot: { x: opening.left + f * w, y: opening.bottom },
+    })[edge];
 
   const corners = {
     topHinge: { x: onSlab('hinge', 0).x, y: onSlab('head', 0).y },

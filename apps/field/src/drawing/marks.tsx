@@ -29,7 +29,14 @@ export function GapMark({ verdict, size = 16 }: GapMarkProps) {
   const palette = usePalette();
   return (
     <Svg width={size} height={size} viewBox="0 0 16 16" aria-hidden>
-      <Path d={PATHS[verdict]} stroke={palette[VERDICT_TONES[verdict]]} strokeWidth={2} fill="none" strokeLinecap="round" strokeLinejoin="round" />
+      <Path
+        d={PATHS[verdict]}
+        stroke={palette[VERDICT_TONES[verdict]]}
+        strokeWidth={2}
+        fill="none"
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
     </Svg>
   );
 }

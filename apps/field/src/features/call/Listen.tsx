@@ -84,7 +84,12 @@ function Notes({ record }: { record: CallRecord }) {
 }
 
 function cautionsFor({ door }: CallRecord): CautionId[] {
-  return [...(door.fireRated ? (['fireDoor'] as const) : []), ...(door.slabKind === 'glazed' ? (['glass'] as const) : []), 'support', 'structure'];
+  return [
+    ...(door.fireRated ? (['fireDoor'] as const) : []),
+    ...(door.slabKind === 'glazed' ? (['glass'] as const) : []),
+    'support',
+    'structure',
+  ];
 }
 
 const styles = StyleSheet.create({

@@ -9,7 +9,10 @@ export function engineDoor(door: Door): HingedDoor {
 
 /** The walk-round of a stage that is being taken or was taken last. */
 export function currentSet(record: CallRecord, stage: Stage): ReadingSet | undefined {
-  return record.readingSets.filter((set) => set.stage === stage).sort((a, b) => a.id.localeCompare(b.id)).pop();
+  return record.readingSets
+    .filter((set) => set.stage === stage)
+    .sort((a, b) => a.id.localeCompare(b.id))
+    .pop();
 }
 
 /** Standing readings of a walk-round by station; a later one wins. */

@@ -20,9 +20,23 @@ import { DoorFacts } from './DoorFacts';
 export function DoorPage() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { history, isLoading } = useDoorHistory(id);
-  const header = <Header title={history?.door.title ?? 'Door'} sub={history?.site.name} onBack={() => (router.canGoBack() ? router.back() : router.navigate('/'))} />;
+  const header = (
+    <Header
+      title={history?.door.title ?? 'Door'}
+      sub={history?.site.name}
+      onBack={() => (router.canGoBack() ? router.back() : router.navigate('/'))}
+    />
+  );
   if (history === undefined) {
-    return <Page header={header}>{<Words tone="pencil">{isLoading ? 'Fetching the door.' : 'This door is not kept on this device and the server cannot be reached.'}</Words>}</Page>;
+    return (
+      <Page header={header}>
+        {
+          <Words tone="pencil">
+            {isLoading ? 'Fetching the door.' : 'This door is not kept on this device and the server cannot be reached.'}
+          </Words>
+        }
+      </Page>
+    );
   }
   const { door, calls } = history;
   return (
@@ -88,7 +102,14 @@ function VisitTable({ calls }: { calls: readonly CallRecord[] }) {
             </Words>
             {visits.map(({ record, readings }) => {
               const reading = readings.get(id);
-              const shown = reading === undefined ? '–' : reading.kind === 'figure' && reading.mm !== null ? words.bare(reading.mm) : reading.kind === 'rubs' ? 'rubs' : 'n/r';
+              const shown =
+                reading === undefined
+                  ? '–'
+                  : reading.kind === 'figure' && reading.mm !== null
+                    ? words.bare(reading.mm)
+                    : reading.kind === 'rubs'
+                      ? 'rubs'
+                      : 'n/r';
               return (
                 <Words key={record.call.id} kind="title" style={styles.figure}>
                   {shown}

@@ -26,7 +26,12 @@ export function CauseCard({ cause, rank, words }: CauseCardProps) {
   const cut = showsAll ? Infinity : FIRST_SHOWN;
   return (
     <View style={[styles.card, { borderColor: palette.rule }]} testID={`cause-${cause.id}`}>
-      <Press kind="quiet" onPress={() => setIsOpen(!isOpen)} label={`${cause.title}, ${percent(cause.probability)}; evidence ${isOpen ? 'shown' : 'hidden'}`} style={styles.head}>
+      <Press
+        kind="quiet"
+        onPress={() => setIsOpen(!isOpen)}
+        label={`${cause.title}, ${percent(cause.probability)}; evidence ${isOpen ? 'shown' : 'hidden'}`}
+        style={styles.head}
+      >
         <Words kind="title" style={styles.title}>
           {cause.title}
         </Words>

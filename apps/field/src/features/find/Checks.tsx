@@ -27,7 +27,12 @@ export function Checks({ record }: { record: CallRecord }) {
       }
     >
       {CHECKS.map((finding) => (
-        <Check key={finding.id} finding={finding} answer={answers.get(finding.id)} onAnswer={(answer) => writeFinding(record, finding.id, answer)} />
+        <Check
+          key={finding.id}
+          finding={finding}
+          answer={answers.get(finding.id)}
+          onAnswer={(answer) => writeFinding(record, finding.id, answer)}
+        />
       ))}
     </Section>
   );

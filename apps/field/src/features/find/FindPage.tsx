@@ -13,11 +13,7 @@ import { percent } from './percent';
 
 export function FindPage() {
   return (
-    <CallFrame
-      stage="find"
-      isFixed
-      footer={(record) => <FindFooter record={record} />}
-    >
+    <CallFrame stage="find" isFixed footer={(record) => <FindFooter record={record} />}>
       {(record) => <Find record={record} />}
     </CallFrame>
   );

@@ -23,7 +23,7 @@ export function Fix({ record, plan }: FixProps) {
   const { width } = useWindowDimensions();
   const words = useLengthWords();
   const isWide = width >= WIDE_FROM;
-  const drawn = useMemo(() => planLabels(plan, record, words), [plan, record, words.unit]);
+  const drawn = useMemo(() => planLabels(plan, record, words), [plan, record, words]);
   const drawingWidth = Math.min(width - 2 * SPACE.l, isWide ? 520 : 460);
   const nextStep = plan.steps.findIndex((step) => adjustmentFor(record, step) === undefined);
 

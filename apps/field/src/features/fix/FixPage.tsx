@@ -13,7 +13,11 @@ export function FixPage() {
     <CallFrame
       stage="fix"
       footer={({ call, adjustments }) => (
-        <Press kind={adjustments.length > 0 ? 'primary' : 'plain'} onPress={() => router.replace(`/call/${call.id}/measure?stage=left`)} testID="to-prove">
+        <Press
+          kind={adjustments.length > 0 ? 'primary' : 'plain'}
+          onPress={() => router.replace(`/call/${call.id}/measure?stage=left`)}
+          testID="to-prove"
+        >
           Measure it as left
         </Press>
       )}

@@ -25,7 +25,13 @@ export function ActiveLine({ id, text, fault, reading, unit }: ActiveLineProps) 
   return (
     <View style={styles.block}>
       <View style={[styles.line, { borderColor: palette.accent }]}>
-        <Press kind="quiet" label={`How to read: ${title}`} chosen={isHelping} onPress={() => setHelpFor(isHelping ? undefined : id)} style={styles.help}>
+        <Press
+          kind="quiet"
+          label={`How to read: ${title}`}
+          chosen={isHelping}
+          onPress={() => setHelpFor(isHelping ? undefined : id)}
+          style={styles.help}
+        >
           {'?'}
         </Press>
         <Words kind="title" style={styles.title} lines={1} testID="active-station">

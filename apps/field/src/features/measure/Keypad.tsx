@@ -22,7 +22,14 @@ export const Keypad = memo(function Keypad({ keys, onKey }: KeypadProps) {
             const isNext = key.id === 'next';
             const isWord = key.does === 'act' && !isNext;
             return (
-              <Press key={key.id} kind={isNext ? 'primary' : 'key'} onPress={() => onKey(key)} label={key.label} style={styles.key} testID={`key-${key.label}`}>
+              <Press
+                key={key.id}
+                kind={isNext ? 'primary' : 'key'}
+                onPress={() => onKey(key)}
+                label={key.label}
+                style={styles.key}
+                testID={`key-${key.label}`}
+              >
                 <Words kind={isWord || isNext ? 'label' : 'figure'} tone={isNext ? 'onAccent' : 'ink'} style={styles.words}>
                   {key.label}
                 </Words>

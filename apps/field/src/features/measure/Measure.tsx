@@ -43,7 +43,10 @@ export function Measure({ record, stage }: MeasureProps) {
   const [wantsDigits, setWantsDigits] = useState(false);
   const [fault, setFault] = useState<string>();
   const [area, setArea] = useState({ width: 0, height: 0 });
-  const drawn = useMemo(() => drawnGaps(readings, diagnosis, record.door.profile, words), [readings, diagnosis, record.door.profile, words.unit]);
+  const drawn = useMemo(
+    () => drawnGaps(readings, diagnosis, record.door.profile, words),
+    [readings, diagnosis, record.door.profile, words],
+  );
 
   const pick = useCallback(
     (id: StationId) => {
@@ -125,7 +128,9 @@ export function Measure({ record, stage }: MeasureProps) {
             unit={words.unit}
           />
         )}
-        {sheet === 'further' && <ReadingList readings={readings} diagnosis={diagnosis} active={draft.station} onPick={pick} words={words} />}
+        {sheet === 'further' && (
+          <ReadingList readings={readings} diagnosis={diagnosis} active={draft.station} onPick={pick} words={words} />
+        )}
       </View>
       <View style={isWide && styles.pad}>
         <ActiveLine id={draft.station} text={draft.text} fault={fault} reading={readings.get(draft.station)} unit={words.unit} />
@@ -158,7 +163,12 @@ export function Measure({ record, stage }: MeasureProps) {
 
 const SHEET_WORDS: Readonly<Record<Sheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
 
-function changeSheet(id: Sheet, setSheet: (sheet: Sheet) => void, pick: (id: StationId) => void, readings: ReadonlyMap<StationId, unknown>): void {
+function changeSheet(
+  id: Sheet,
+  setSheet: (sheet: Sheet) => void,
+  pick: (id: StationId) => void,
+  readings: ReadonlyMap<StationId, unknown>,
+): void {
   setSheet(id);
   pick(id === 'gaps' ? firstUnread(readings) : 'plumb.hinge');
 }

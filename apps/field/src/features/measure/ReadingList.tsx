@@ -33,7 +33,11 @@ export function ReadingList({ readings, diagnosis, active, onPick, words }: Read
             aria-label={`${station(id).title}: ${isRead ? shown : `not read; about ${shown}`}`}
             onPress={() => onPick(id)}
             testID={`station-${id}`}
-            style={[styles.row, { borderColor: palette.rule }, id === active && { backgroundColor: palette.slab, borderLeftColor: palette.accent }]}
+            style={[
+              styles.row,
+              { borderColor: palette.rule },
+              id === active && { backgroundColor: palette.slab, borderLeftColor: palette.accent },
+            ]}
           >
             <View style={styles.title}>
               <Words kind="label">{station(id).title}</Words>

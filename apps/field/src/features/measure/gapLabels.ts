@@ -29,7 +29,13 @@ export function drawnGaps(
   return { gapsMm, labels };
 }
 
-function labelFor(id: StationId, reading: ReadingEntry | undefined, estimate: ExpectedGap | undefined, profile: ProfileId, words: LengthWords): GapLabel {
+function labelFor(
+  id: StationId,
+  reading: ReadingEntry | undefined,
+  estimate: ExpectedGap | undefined,
+  profile: ProfileId,
+  words: LengthWords,
+): GapLabel {
   const { edge } = station(id);
   if (reading?.kind === 'rubs') return { main: 'rubs', isPencil: false, verdict: 'rub', spoken: 'rubs' };
   if (reading?.kind === 'figure' && reading.mm !== null && edge) {

@@ -9,7 +9,11 @@ export type KeypadKey =
 
 const type = (text: string, label = text): KeypadKey => ({ id: `type-${text}`, label, does: 'type', text });
 const enter = (text: string): KeypadKey => ({ id: `enter-${text}`, label: text, does: 'enter', text });
-const act = (id: 'next' | 'back' | 'rubs' | 'unreachable' | 'digits' | 'fractions', label: string): KeypadKey => ({ id, label, does: 'act' });
+const act = (id: 'next' | 'back' | 'rubs' | 'unreachable' | 'digits' | 'fractions', label: string): KeypadKey => ({
+  id,
+  label,
+  does: 'act',
+});
 
 const RUBS = act('rubs', 'Rubs');
 const UNREACHABLE = act('unreachable', "Can't reach");

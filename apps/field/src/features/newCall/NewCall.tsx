@@ -33,6 +33,7 @@ export function NewCall() {
     reValidateMode: 'onChange',
   });
   const [fault, setFault] = useState<string>();
+  // eslint-disable-next-line react-hooks/incompatible-library -- watched on purpose: the draft is kept at every letter
   const form = watch();
   const set = (name: Path<NewCallForm>) => (value: string) => setValue(name, value, { shouldValidate: formState.isSubmitted });
   const error = (name: keyof NewCallForm) => formState.errors[name]?.message;
@@ -67,8 +68,21 @@ export function NewCall() {
       {form.siteId !== '' && <DoorPart form={form} set={set} error={error} preferences={preferences} />}
       {form.doorId !== '' && (
         <Section title="What does it do?">
-          <Choice label="Complaint" options={finding('complaint').answers} chosen={form.complaintId} onChoose={set('complaintId')} testID="complaint" />
-          <Field label="In their words" value={form.complaint} onChange={set('complaint')} error={error('complaint')} isLong testID="complaint-text" />
+          <Choice
+            label="Complaint"
+            options={finding('complaint').answers}
+            chosen={form.complaintId}
+            onChoose={set('complaintId')}
+            testID="complaint"
+          />
+          <Field
+            label="In their words"
+            value={form.complaint}
+            onChange={set('complaint')}
+            error={error('complaint')}
+            isLong
+            testID="complaint-text"
+          />
         </Section>
       )}
     </Page>
@@ -93,11 +107,23 @@ function SitePart({ form, set, error }: PartProps) {
   return (
     <Section title="Where?">
       {sites.length > SITES_SHOWN && <Field label="Search sites" value={sought} onChange={setSought} />}
-      <Choice label="Site" options={[...shown.map(({ id, name }) => ({ id, label: name })), { id: 'new', label: 'New site' }]} chosen={form.siteId} onChoose={choose} testID="site" />
+      <Choice
+        label="Site"
+        options={[...shown.map(({ id, name }) => ({ id, label: name })), { id: 'new', label: 'New site' }]}
+        chosen={form.siteId}
+        onChoose={choose}
+        testID="site"
+      />
       <Fault message={error('siteId')} />
       {form.siteId === 'new' && (
         <View style={styles.fields}>
-          <Field label="Customer or building" value={form.siteName ?? ''} onChange={set('siteName')} error={error('siteName')} testID="site-name" />
+          <Field
+            label="Customer or building"
+            value={form.siteName ?? ''}
+            onChange={set('siteName')}
+            error={error('siteName')}
+            testID="site-name"
+          />
           <Field label="Address" value={form.address} onChange={set('address')} error={error('address')} />
           <Field label="Whom to ask" value={form.contact} onChange={set('contact')} error={error('contact')} />
         </View>
@@ -118,21 +144,45 @@ function DoorPart({ form, set, error, preferences }: PartProps & { preferences: 
   };
   return (
     <Section title="Which door?">
-      <Choice label="Door" options={[...doors.map(({ id, title }) => ({ id, label: title })), { id: 'new', label: 'New door' }]} chosen={form.doorId} onChoose={set('doorId')} testID="door" />
+      <Choice
+        label="Door"
+        options={[...doors.map(({ id, title }) => ({ id, label: title })), { id: 'new', label: 'New door' }]}
+        chosen={form.doorId}
+        onChoose={set('doorId')}
+        testID="door"
+      />
       <Fault message={error('doorId')} />
       {form.doorId === 'new' && (
         <View style={styles.fields}>
-          <Field label="Which door, as they call it" value={form.doorTitle ?? ''} onChange={set('doorTitle')} error={error('doorTitle')} testID="door-title" />
+          <Field
+            label="Which door, as they call it"
+            value={form.doorTitle ?? ''}
+            onChange={set('doorTitle')}
+            error={error('doorTitle')}
+            testID="door-title"
+          />
           <Words kind="label">Make</Words>
           <Choice label="Make" options={DOOR_PRESETS} chosen={form.preset} onChoose={choosePreset} testID="preset" />
           <Words kind="label">Hinges, from where the barrels show</Words>
           <Choice label="Hinges on" options={SIDES} chosen={form.hingesOn} onChoose={set('hingesOn')} testID="hinges" />
           <View style={styles.pair}>
             <View style={styles.half}>
-              <Field label={`Slab width, ${form.units}`} value={form.width ?? ''} onChange={set('width')} error={error('width')} testID="width" />
+              <Field
+                label={`Slab width, ${form.units}`}
+                value={form.width ?? ''}
+                onChange={set('width')}
+                error={error('width')}
+                testID="width"
+              />
             </View>
             <View style={styles.half}>
-              <Field label={`Slab height, ${form.units}`} value={form.height ?? ''} onChange={set('height')} error={error('height')} testID="height" />
+              <Field
+                label={`Slab height, ${form.units}`}
+                value={form.height ?? ''}
+                onChange={set('height')}
+                error={error('height')}
+                testID="height"
+              />
             </View>
           </View>
         </View>

@@ -14,7 +14,14 @@ const COMPLAINT: FindingId = 'complaint';
 export function startCall(form: NewCallForm): string {
   const siteId = form.siteId === 'new' ? writeSite(form) : form.siteId;
   const doorId = form.doorId === 'new' ? writeDoor(form, siteId) : form.doorId;
-  const call = { ...stamp(), revision: 1, doorId, scheduledFor: new Date().toISOString(), complaint: form.complaint.trim(), state: 'open' as const };
+  const call = {
+    ...stamp(),
+    revision: 1,
+    doorId,
+    scheduledFor: new Date().toISOString(),
+    complaint: form.complaint.trim(),
+    state: 'open' as const,
+  };
   write('calls', call);
   if (form.complaintId !== '') write('findings', { ...stamp(), callId: call.id, finding: COMPLAINT, answer: form.complaintId });
   return call.id;

@@ -19,7 +19,11 @@ function ProveFooter({ record }: { record: CallRecord }) {
   const { gaps, missing } = compareStages(record);
   const isMeasured = gaps.length > 0 && missing.length === 0;
   const measure = (
-    <Press kind={isMeasured ? 'plain' : 'primary'} onPress={() => router.replace(`/call/${record.call.id}/measure?stage=left`)} testID="measure-left">
+    <Press
+      kind={isMeasured ? 'plain' : 'primary'}
+      onPress={() => router.replace(`/call/${record.call.id}/measure?stage=left`)}
+      testID="measure-left"
+    >
       {isMeasured ? 'Measure again' : 'Measure it as left'}
     </Press>
   );

@@ -28,7 +28,12 @@ export function compareStages(record: CallRecord): Comparison {
   const gaps = WALKING_ORDER.filter((id) => found.has(id) || left.has(id)).map((id): ComparedGap => {
     const { edge } = station(id);
     const mm = millimetres(left.get(id));
-    return { station: id, found: found.get(id), left: left.get(id), verdict: edge && mm !== undefined ? judgeGap(record.door.profile, edge, mm) : undefined };
+    return {
+      station: id,
+      found: found.get(id),
+      left: left.get(id),
+      verdict: edge && mm !== undefined ? judgeGap(record.door.profile, edge, mm) : undefined,
+    };
   });
   const missing = gaps.filter((gap) => gap.left === undefined).map((gap) => gap.station);
   const outside = gaps.filter(({ verdict }) => verdict !== undefined && verdict !== 'right').map((gap) => gap.station);

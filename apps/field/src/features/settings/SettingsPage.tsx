@@ -21,7 +21,12 @@ export function SettingsPage() {
       <Section title="Lengths">
         <Choice label="Units" options={UNITS} chosen={units} onChoose={(id) => setPreferences({ units: id })} testID="units" />
         {units === 'in' && (
-          <Choice label="Finest fraction" options={FINEST} chosen={`${finest}` as const} onChoose={(id) => setPreferences({ finest: Number(id) as 16 | 32 | 64 })} />
+          <Choice
+            label="Finest fraction"
+            options={FINEST}
+            chosen={`${finest}` as const}
+            onChoose={(id) => setPreferences({ finest: Number(id) as 16 | 32 | 64 })}
+          />
         )}
       </Section>
       <Section title="Light">
@@ -33,7 +38,9 @@ export function SettingsPage() {
           <View key={outgoing.sequence} style={styles.row}>
             <View style={styles.words}>
               <Words kind="label">{RECORD_KINDS.find(({ kind }) => kind === outgoing.kind)?.title}</Words>
-              <Words tone={outgoing.refused === undefined ? 'pencil' : 'tight'}>{outgoing.refused ?? 'Kept on this device until the server answers.'}</Words>
+              <Words tone={outgoing.refused === undefined ? 'pencil' : 'tight'}>
+                {outgoing.refused ?? 'Kept on this device until the server answers.'}
+              </Words>
             </View>
             {outgoing.refused !== undefined && <Press onPress={() => outbox.remove(outgoing)}>Let it go</Press>}
           </View>

@@ -55,7 +55,9 @@ export function Today() {
             {today.map((summary) => (
               <CallLine key={summary.call.id} summary={summary} pattern="HH:mm" isNext={summary === next} />
             ))}
-            {today.length === 0 && <Words tone="pencil">{isLoading ? 'Fetching the calls.' : 'No calls today. Begin one with New call.'}</Words>}
+            {today.length === 0 && (
+              <Words tone="pencil">{isLoading ? 'Fetching the calls.' : 'No calls today. Begin one with New call.'}</Words>
+            )}
           </Section>
           {overdue.length > 0 && <CallList title="Still open from before" items={overdue} />}
         </View>
@@ -78,7 +80,15 @@ function CallList({ title, items }: { title: string; items: readonly CallSummary
   );
 }
 
-function CallLine({ summary: { call, door, site, readingCount, adjustmentCount }, pattern, isNext }: { summary: CallSummary; pattern: string; isNext: boolean }) {
+function CallLine({
+  summary: { call, door, site, readingCount, adjustmentCount },
+  pattern,
+  isNext,
+}: {
+  summary: CallSummary;
+  pattern: string;
+  isNext: boolean;
+}) {
   const palette = usePalette();
   return (
     <Press

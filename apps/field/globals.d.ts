@@ -1,4 +1,0 @@
-declare module '*.ttf' {
-  const font: number;
-  export default font;
-}

@@ -1,0 +1,21 @@
+const { getDefaultConfig } = require('expo/metro-config');
+const { request } = require('node:http');
+
+const config = getDefaultConfig(__dirname);
+const API_PORT = Number(process.env.PORT ?? 4310);
+
+/** In development the API is another process: what is under /api goes there, so that the app needs to know one address only. */
+config.server.enhanceMiddleware = (metro) => (incoming, outgoing, next) => {
+  if (!incoming.url?.startsWith('/api/')) return metro(incoming, outgoing, next);
+  const passed = request(
+    { port: API_PORT, host: '127.0.0.1', path: incoming.url, method: incoming.method, headers: incoming.headers },
+    (answer) => {
+      outgoing.writeHead(answer.statusCode ?? 502, answer.headers);
+      answer.pipe(outgoing);
+    },
+  );
+  passed.on('error', () => outgoing.writeHead(503).end());
+  return incoming.pipe(passed);
+};
+
+module.exports = config;

@@ -1,0 +1,38 @@
+import type { PlannedStep } from '@proper-swing/core';
+import { lengthWords } from '../call/lengthWords';
+import { amountWords, placeWords } from './planWords';
+
+const words = lengthWords({ system: 'mm' });
+const step = (change: Partial<PlannedStep>): PlannedStep => ({
+  action: 'shim',
+  title: '',
+  amount: 2,
+  unit: 'layers of 0.5 mm card',
+  minutes: 1,
+  how: [],
+  cautions: [],
+  stopIf: '',
+  ...change,
+});
+
+describe('a step in words', () => {
+  it('says how much, one or many', () => {
+    expect(amountWords(step({}), words)).toBe('2 layers of 0.5 mm card');
+    expect(amountWords(step({ amount: 1 }), words)).toBe('1 layer of 0.5 mm card');
+    expect(amountWords(step({ action: 'bendKnuckles', amount: -1, unit: 'goes of about 0.8 mm' }), words)).toBe('1 go of about 0.8 mm');
+  });
+
+  it('says where timber comes off, and where none does', () => {
+    expect(amountWords(step({ action: 'planeLatch', planed: { fromMm: 3.5, toMm: 0 } }), words)).toBe(
+      '3.5 at the top, nothing at the foot',
+    );
+    expect(amountWords(step({ action: 'planeHead', planed: { fromMm: 0, toMm: 2.5 } }), words)).toBe(
+      'nothing at the hinge end, 2.5 mm at the latch end',
+    );
+  });
+
+  it('says which hinge and which way the slab goes', () => {
+    expect(placeWords(step({ hinge: 'bottom', shiftMm: 1.05 }), words)).toBe('bottom hinge: slab 1 mm toward the latch');
+    expect(placeWords(step({ hinge: 'top', shiftMm: -2.4 }), words)).toBe('top hinge: slab 2.4 mm toward the hinges');
+  });
+});

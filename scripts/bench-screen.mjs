@@ -1,0 +1,115 @@
+// npm run bench:screen: the built app in a real browser. From a tapped reading to the new estimate on the screen at 4× CPU
+// slow-down, and the script it takes to open the first screen. Printed and not judged.
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, seedInto } from './house.mjs';
+
+const SLOW_DOWN = 4;
+const ROUNDS = 3;
+const READINGS = ['4', '3', '2', '5', '4', '3', '5', '3', '2', '8', '7', '6'];
+
+ensureInstalled();
+await ensureBuilt();
+const database = join(ROOT, 'data/bench.sqlite');
+seedInto(database);
+const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {
+  cwd: ROOT,
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: {
+    ...process.env,
+    TSX_TSCONFIG_PATH: 'apps/server/tsconfig.json',
+    DATABASE: database,
+    PORT: '0',
+    LOG_LEVEL: 'error',
+    WEB_ROOT: join(ROOT, 'apps/field/dist'),
+  },
+});
+const url = await new Promise((resolve) => server.stdout.on('data', (chunk) => resolve(/http:\S+/.exec(chunk.toString())?.[0])));
+const browser = await chromium.launch({
+  executablePath: ensureChromium(),
+  args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
+});
+try {
+  await printFirstScreen();
+  await printReadingToEstimate();
+} finally {
+  await browser.close();
+  server.kill();
+}
+
+/** Bytes of script sent, gzipped as the server sends them, until the first screen stands. */
+async function printFirstScreen() {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  const devtools = await context.newCDPSession(page);
+  await devtools.send('Network.enable');
+  const scripts = new Map();
+  devtools.on(
+    'Network.responseReceived',
+    ({ requestId, type, response }) => type === 'Script' && scripts.set(requestId, { url: response.url, bytes: 0 }),
+  );
+  devtools.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    const script = scripts.get(requestId);
+    if (script) script.bytes = encodedDataLength;
+  });
+  await page.goto(url);
+  await page.getByTestId('new-call').waitFor();
+  await page.waitForLoadState('networkidle');
+  console.log('First screen, script as sent (gzip)');
+  let total = 0;
+  for (const { url: from, bytes } of scripts.values()) {
+    total += bytes;
+    console.log(`  ${(bytes / 1024).toFixed(1).padStart(7)} KB  ${new URL(from).pathname.split('/').pop()}`);
+  }
+  console.log(`  ${(total / 1024).toFixed(1).padStart(7)} KB  in all`);
+  await context.close();
+}
+
+/** From the tap that finishes a reading to the frame on which the pencilled estimate has changed. */
+async function printReadingToEstimate() {
+  const taken = [];
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const page = await context.newPage();
+    await page.goto(url);
+    await page.getByRole('button', { name: /Front door/ }).click();
+    await page.getByTestId('to-measure').click();
+    await page.getByTestId('estimate-cause').waitFor();
+    const devtools = await context.newCDPSession(page);
+    await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOW_DOWN });
+    for (const figure of READINGS) {
+      await page.getByTestId(`key-${figure}`).click();
+      taken.push(await page.evaluate(untilEstimateChanges));
+    }
+    await page.evaluate(() => localStorage.clear());
+    await context.close();
+  }
+  taken.sort((a, b) => a - b);
+  const at = (share) => taken[Math.min(taken.length - 1, Math.floor(share * taken.length))].toFixed(0);
+  console.log(
+    `Reading to estimate on screen, ${SLOW_DOWN}× slower CPU, ${taken.length} readings: median ${at(0.5)} ms, 95 % ${at(0.95)} ms, slowest ${at(1)} ms`,
+  );
+}
+
+/** Runs in the page: presses Next and waits for the first frame after another label or the likely cause has changed. */
+function untilEstimateChanges() {
+  const shown = () =>
+    [...document.querySelectorAll('[data-testid^="gap-"], [data-testid="estimate-cause"]')]
+      .map((each) => each.textContent ?? '')
+      .filter((text) => text.includes('≈') || text.includes('%') || text.includes('rub?'))
+      .join('|');
+  const before = shown();
+  const next = document.querySelector('[data-testid="key-Next"]');
+  return new Promise((resolve) => {
+    const begun = performance.now();
+    const observer = new MutationObserver(() => {
+      if (shown() === before || countOf(shown()) === countOf(before)) return;
+      observer.disconnect();
+      requestAnimationFrame(() => resolve(performance.now() - begun));
+    });
+    const countOf = (text) => text;
+    observer.observe(document.body, { subtree: true, childList: true, characterData: true });
+    next.click();
+  });
+}
