@@ -2,6 +2,7 @@ import { copyGaussian, project, takeAtMost, takeReading, type Gaussian, type Spr
 import { logSumExp } from '../chance/normal';
 import { DomainError } from '../errors';
 import { answerLikelihood, findingAnswer, type FindingAnswer } from './findings';
+import type { Cause } from './causes';
 import { singleHypotheses, type Hypothesis } from './hypotheses';
 import { linearReadings, type LinearReading, type Observed } from './readings';
 import { stationRow, type StationId } from './stations';
@@ -73,7 +74,11 @@ export function mixSpreads(parts: readonly (Spread & { weight: number })[]): Spr
   return { mean, variance };
 }
 
-/** Log of the chance of the answers; with several causes the answer follows the cause that makes it likeliest. */
+/** Chance of an answer; with several causes at work it follows the one that makes it likeliest. */
+export function answerChance(answer: FindingAnswer, causes: readonly Cause[]): number {
+  return Math.max(...causes.map(({ id }) => answerLikelihood(answer, id)));
+}
+
 function logChanceOf(answers: readonly FindingAnswer[], { causes }: Hypothesis): number {
-  return answers.reduce((sum, answer) => sum + Math.log(Math.max(...causes.map(({ id }) => answerLikelihood(answer, id)))), 0);
+  return answers.reduce((sum, answer) => sum + Math.log(answerChance(answer, causes)), 0);
 }

@@ -1,7 +1,7 @@
 import { believe, expectAt } from './belief';
 import type { CauseId } from './causes';
 import { doubtfulReadings, type DoubtfulReading } from './doubtful';
-import { evidenceFor, type Evidence } from './evidence';
+import { weighEvidence, type Evidence } from './evidence';
 import type { Observed } from './readings';
 import { STATION_IDS, type StationId } from './stations';
 
@@ -40,11 +40,21 @@ export interface Diagnosis {
  */
 export function diagnose(observed: Observed): Diagnosis {
   const belief = believe(observed);
-  const causes = belief.held.flatMap((held) => {
+  const evidence = weighEvidence(belief);
+  const causes = belief.held.flatMap((held, i) => {
     const [leading] = held.hypothesis.causes;
     if (leading === undefined) return [];
     const { id, title, says, advice } = leading;
-    return [{ id, title, says, probability: held.probability, ...evidenceFor(belief, held), ...(advice !== undefined && { advice }) }];
+    return [
+      {
+        id,
+        title,
+        says,
+        probability: held.probability,
+        ...(evidence[i] ?? { for: [], against: [] }),
+        ...(advice !== undefined && { advice }),
+      },
+    ];
   });
   const expected = STATION_IDS.map((id) => {
     const { mean, variance } = expectAt(belief, id);

@@ -1,9 +1,7 @@
 import { project, type LinearRow, type Spread } from '../algebra/gaussian';
 import { logNormalBelow, logNormalDensity, logSumExp } from '../chance/normal';
-import type { Belief, HeldHypothesis } from './belief';
+import { answerChance, mixSpreads, type Belief, type HeldHypothesis } from './belief';
 import { profileOf } from './door';
-import { answerLikelihood, type FindingAnswer } from './findings';
-import { mixSpreads } from './belief';
 import { SIGNS, type Sign } from './signs';
 import { station, stationRow, type StationId } from './stations';
 
@@ -27,70 +25,92 @@ const STRONG_FROM = Math.log(10);
 const FAIR_FROM = 1;
 const WORTH_SAYING = 0.2;
 
-/** Evidence for and against each held hypothesis, weightiest first. */
-export function evidenceFor(belief: Belief, held: HeldHypothesis): { for: Evidence[]; against: Evidence[] } {
-  const others = belief.held.filter((h) => h !== held);
-  const all = [...signEvidence(belief, held, others), ...rubEvidence(belief, held, others), ...findingEvidence(belief, held, others)];
-  const telling = all.filter(({ weight }) => Math.abs(weight) >= WORTH_SAYING).sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
-  return { for: telling.filter(({ weight }) => weight > 0), against: telling.filter(({ weight }) => weight < 0) };
+/** One observation as every hypothesis sees it: the log of its chance, and for figures what would be expected, mm. */
+interface Observation {
+  kind: Evidence['kind'];
+  says: string;
+  readMm?: number;
+  /** By place of the hypothesis in the belief. */
+  logChance: number[];
+  expected?: Spread[];
 }
 
-function signEvidence(belief: Belief, held: HeldHypothesis, others: readonly HeldHypothesis[]): Evidence[] {
-  const figures = readFigures(held);
+/**
+ * Evidence for and against each held hypothesis, weightiest first, in the order of the belief.
+ *
+ * The weight is the log of how much likelier the observation was beforehand under the hypothesis than under the others,
+ * mixed by their prior chances.
+ */
+export function weighEvidence(belief: Belief): { for: Evidence[]; against: Evidence[] }[] {
+  const observations = [...observedSigns(belief), ...observedRubs(belief), ...observedFindings(belief)];
+  const logPriors = belief.held.map(({ hypothesis }) => hypothesis.logPrior);
+  return belief.held.map((_, own) => {
+    const others = belief.held.map((_each, i) => i).filter((i) => i !== own);
+    const telling = observations
+      .map((observation) => evidenceFrom(observation, own, others, logPriors))
+      .filter(({ weight }) => Math.abs(weight) >= WORTH_SAYING)
+      .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
+    return { for: telling.filter(({ weight }) => weight > 0), against: telling.filter(({ weight }) => weight < 0) };
+  });
+}
+
+function evidenceFrom(
+  { kind, says, readMm, logChance, expected }: Observation,
+  own: number,
+  others: readonly number[],
+  logPriors: readonly number[],
+): Evidence {
+  const at = (i: number) => logChance[i] ?? 0;
+  const prior = (i: number) => logPriors[i] ?? 0;
+  const weight = at(own) + logSumExp(others.map(prior)) - logSumExp(others.map((i) => prior(i) + at(i)));
+  const told = { kind, says, weight, strength: strengthOf(weight) };
+  const ownSpread = expected?.[own];
+  if (readMm === undefined || expected === undefined || ownSpread === undefined) return told;
+  const othersMm = mixSpreads(others.map((i) => ({ weight: Math.exp(prior(i)), ...(expected[i] ?? ownSpread) }))).mean;
+  return { ...told, readMm, expectedMm: ownSpread.mean, othersMm };
+}
+
+function observedSigns(belief: Belief): Observation[] {
+  const [first] = belief.held;
+  if (first === undefined) return [];
+  const figures = readFigures(first);
   return SIGNS.flatMap((sign) => {
     const read = combine(sign, figures);
     if (read === undefined) return [];
-    const under = (h: HeldHypothesis): Spread => {
-      const spread = project(h.hypothesis.prior, signRow(sign, belief, h));
-      return { mean: spread.mean, variance: spread.variance + read.variance };
-    };
-    const own = under(held);
-    const rest = others.map((h) => ({ ...under(h), weight: Math.exp(h.hypothesis.logPrior) }));
-    const weight =
-      logNormalDensity(read.mm, own.mean, own.variance) -
-      logMixture(rest.map((r) => [r.weight, logNormalDensity(read.mm, r.mean, r.variance)]));
-    const others_ = mixSpreads(rest);
+    const expected = belief.held.map((h) => {
+      const { mean, variance } = project(h.hypothesis.prior, signRow(sign, belief, h));
+      return { mean, variance: variance + read.variance };
+    });
     const natural = sign.compare === 'gap' ? naturalGap(sign, belief) : 0;
-    const says = saySign(sign, read.mm - natural, Math.sqrt(read.variance));
     return [
       {
         kind: 'reading' as const,
-        says,
-        weight,
-        strength: strengthOf(weight),
+        says: saySign(sign, read.mm - natural, Math.sqrt(read.variance)),
         readMm: read.mm,
-        expectedMm: own.mean,
-        othersMm: others_.mean,
+        expected,
+        logChance: expected.map(({ mean, variance }) => logNormalDensity(read.mm, mean, variance)),
       },
     ];
   });
 }
 
-function rubEvidence(belief: Belief, held: HeldHypothesis, others: readonly HeldHypothesis[]): Evidence[] {
-  return held.readings.flatMap((reading) => {
-    if (reading.mm !== undefined) return [];
-    const logChance = (h: HeldHypothesis) => {
-      const { mean, variance } = project(h.hypothesis.prior, stationRow(reading.station, belief.door, h.hypothesis.size));
-      return logNormalBelow(-mean / Math.sqrt(variance + reading.variance));
-    };
-    const weight = logChance(held) - logMixture(others.map((h) => [Math.exp(h.hypothesis.logPrior), logChance(h)]));
-    return [{ kind: 'rub' as const, says: `${station(reading.station).title.toLowerCase()}: rubs`, weight, strength: strengthOf(weight) }];
+function observedRubs(belief: Belief): Observation[] {
+  return (belief.held[0]?.readings ?? []).flatMap(({ station: id, mm, variance: noise }) => {
+    if (mm !== undefined) return [];
+    const logChance = belief.held.map(({ hypothesis }) => {
+      const { mean, variance } = project(hypothesis.prior, stationRow(id, belief.door, hypothesis.size));
+      return logNormalBelow(-mean / Math.sqrt(variance + noise));
+    });
+    return [{ kind: 'rub' as const, says: `${station(id).title.toLowerCase()}: rubs`, logChance }];
   });
 }
 
-function findingEvidence(belief: Belief, held: HeldHypothesis, others: readonly HeldHypothesis[]): Evidence[] {
-  const chance = (answer: FindingAnswer, h: HeldHypothesis) =>
-    Math.max(...h.hypothesis.causes.map(({ id }) => answerLikelihood(answer, id)));
-  return belief.answers.map((answer) => {
-    const weight =
-      Math.log(chance(answer, held)) - logMixture(others.map((h) => [Math.exp(h.hypothesis.logPrior), Math.log(chance(answer, h))]));
-    return { kind: 'finding' as const, says: answer.says, weight, strength: strengthOf(weight) };
-  });
-}
-
-function logMixture(parts: readonly (readonly [weight: number, log: number])[]): number {
-  const total = parts.reduce((sum, [weight]) => sum + weight, 0);
-  return logSumExp(parts.map(([weight, log]) => Math.log(weight / total) + log));
+function observedFindings(belief: Belief): Observation[] {
+  return belief.answers.map((answer) => ({
+    kind: 'finding' as const,
+    says: answer.says,
+    logChance: belief.held.map(({ hypothesis }) => Math.log(answerChance(answer, hypothesis.causes))),
+  }));
 }
 
 function readFigures(held: HeldHypothesis): Map<StationId, { mm: number; variance: number }> {
