@@ -54,21 +54,14 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
   return (
     <View style={{ width, height }} testID="door-drawing">
       <View style={[styles.sheet, { left: SIDE_PX, top: END_PX }]}>
-        <Svg width={size.width} height={size.height} aria-hidden>
-          <Defs>
-            <Pattern id="grain" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(55)">
-              <Rect width="7" height="7" fill={palette.timber} />
-              <Line x1="0" y1="0" x2="0" y2="7" stroke={palette.hatch} strokeWidth="1.6" />
-            </Pattern>
-          </Defs>
-          <G transform={mirrored ? `translate(${size.width} 0) scale(-1 1)` : undefined}>
-            <Frame outline={before} width={size.width} height={size.height} palette={palette} />
-            <Slab outline={before} palette={palette} isGhost={after !== undefined} />
-            {after && <Slab outline={after} palette={palette} isGhost={false} />}
-            <Furniture outline={after ?? before} palette={palette} />
-            {active !== undefined && <Pointer outline={after ?? before} at={active} palette={palette} />}
-          </G>
-        </Svg>
+        <DoorSheet width={size.width} height={size.height} before={before} after={after} isMirrored={mirrored} />
+        {active !== undefined && (
+          <Svg width={size.width} height={size.height} style={styles.pointer} aria-hidden>
+            <G transform={mirrored ? mirror(size.width) : undefined}>
+              <Pointer outline={after ?? before} at={active} palette={palette} />
+            </G>
+          </Svg>
+        )}
         <View style={styles.factor} pointerEvents="none">
           <Words kind="small" tone="pencil">{`gaps ×${before.factor}, ${unit}`}</Words>
           {after && (
@@ -91,6 +84,38 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
     </View>
   );
 });
+
+interface DoorSheetProps {
+  width: number;
+  height: number;
+  before: DoorOutline;
+  after: DoorOutline | undefined;
+  isMirrored: boolean;
+}
+
+/** Frame, slab and furniture: drawn again only when a gap has moved. */
+const DoorSheet = memo(function DoorSheet({ width, height, before, after, isMirrored }: DoorSheetProps) {
+  const palette = usePalette();
+  return (
+    <Svg width={width} height={height} aria-hidden>
+      <G transform={isMirrored ? mirror(width) : undefined}>
+        <Frame
+          left={before.opening.left}
+          right={before.opening.right}
+          top={before.opening.top}
+          bottom={before.opening.bottom}
+          width={width}
+          height={height}
+        />
+        <Slab outline={before} palette={palette} isGhost={after !== undefined} />
+        {after && <Slab outline={after} palette={palette} isGhost={false} />}
+        <Furniture outline={after ?? before} palette={palette} />
+      </G>
+    </Svg>
+  );
+});
+
+const mirror = (width: number) => `translate(${width} 0) scale(-1 1)`;
 
 /** Centre of a label: outside the frame, level with its gap; the ends of head and foot kept apart from each other. */
 function labelPlace(
@@ -119,10 +144,25 @@ interface PartProps {
   palette: Palette;
 }
 
-function Frame({ outline: { opening }, width, height, palette }: PartProps & { width: number; height: number }) {
-  const { left, right, top, bottom } = opening;
+interface FrameProps {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+  width: number;
+  height: number;
+}
+
+const Frame = memo(function Frame({ left, right, top, bottom, width, height }: FrameProps) {
+  const palette = usePalette();
   return (
     <G>
+      <Defs>
+        <Pattern id="grain" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(55)">
+          <Rect width="7" height="7" fill={palette.timber} />
+          <Line x1="0" y1="0" x2="0" y2="7" stroke={palette.hatch} strokeWidth="1.6" />
+        </Pattern>
+      </Defs>
       <Path
         d={`M0 0 H${width} V${bottom} H${right} V${top} H${left} V${bottom} H0 Z`}
         fill="url(#grain)"
@@ -133,7 +173,7 @@ function Frame({ outline: { opening }, width, height, palette }: PartProps & { w
       <Path d={`M0 ${bottom + 2} H${width} V${height} H0 Z`} fill={palette.sunk} />
     </G>
   );
-}
+});
 
 function Slab({ outline, palette, isGhost }: PartProps & { isGhost: boolean }) {
   return isGhost ? (
@@ -185,5 +225,6 @@ function Pointer({ outline: { stations }, at, palette }: PartProps & { at: Stati
 
 const styles = StyleSheet.create({
   sheet: { position: 'absolute' },
+  pointer: { position: 'absolute', left: 0, top: 0 },
   factor: { position: 'absolute', left: 0, right: 0, bottom: 34, alignItems: 'center', paddingHorizontal: SPACE.xs },
 });

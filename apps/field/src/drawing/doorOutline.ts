@@ -1,4 +1,4 @@
-import { station, WALKING_ORDER, type EdgeId, type StationId } from '@proper-swing/core';
+import { EDGES, station, WALKING_ORDER, type EdgeId, type Station, type StationId } from '@proper-swing/core';
 
 export interface Point {
   x: number;
@@ -38,8 +38,14 @@ export function doorOutline({ width, height, slabHeightMm, hingeHeightsMm, gapsM
   const scale = ((opening.bottom - opening.top) / slabHeightMm) * GAP_FACTOR;
   const [w, h] = [opening.right - opening.left, opening.bottom - opening.top];
 
+  const lines = {
+    hinge: throughStations('hinge', gapsMm),
+    head: throughStations('head', gapsMm),
+    latch: throughStations('latch', gapsMm),
+    foot: throughStations('foot', gapsMm),
+  };
   const gapPx = (edge: EdgeId, f: number) => {
-    const mm = throughStations(edge, gapsMm)(f);
+    const mm = lines[edge](f);
     return Math.max(DRAWN_MM.least, Math.min(DRAWN_MM.most, mm)) * scale;
   };
   const onSlab = (edge: EdgeId, f: number): Point => {
@@ -93,16 +99,22 @@ export function doorOutline({ width, height, slabHeightMm, hingeHeightsMm, gapsM
 
 const USUAL_GAP_MM = 3;
 
-/** The one straight or bowed line (a parabola) through the three gaps of an edge. */
+const EDGE_STATIONS = Object.fromEntries(
+  EDGES.map((edge) => [edge, WALKING_ORDER.map(station).filter((each) => each.edge === edge)]),
+) as Record<EdgeId, Station[]>;
+
+/** The one straight or bowed line (a parabola, by Lagrange) through the three gaps of an edge. */
 function throughStations(edge: EdgeId, gapsMm: ReadonlyMap<StationId, number>): (f: number) => number {
-  const points = WALKING_ORDER.map(station)
-    .filter((s) => s.edge === edge)
-    .map(({ id, f = 0 }) => ({ f, mm: gapsMm.get(id) ?? USUAL_GAP_MM }));
-  return (at_) =>
-    points.reduce((sum, { f, mm }, i) => {
-      const others = points.filter((_, j) => j !== i);
-      return sum + others.reduce((share, other) => (share * (at_ - other.f)) / (f - other.f), mm);
-    }, 0);
+  const points = EDGE_STATIONS[edge].map(({ id, f = 0 }) => ({ f, mm: gapsMm.get(id) ?? USUAL_GAP_MM }));
+  return (at_) => {
+    let sum = 0;
+    for (const { f, mm } of points) {
+      let share = mm;
+      for (const other of points) if (other.f !== f) share *= (at_ - other.f) / (f - other.f);
+      sum += share;
+    }
+    return sum;
+  };
 }
 
 /** A quadratic curve from a to b that passes through `middle` half-way. */

@@ -1,29 +1,34 @@
-import type { Diagnosis, Plan, Observed } from '@proper-swing/core';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { Diagnosis, Observed, Plan } from '@proper-swing/core';
+import { keepPreviousData, queryOptions, useQuery, type QueryClient } from '@tanstack/react-query';
 import { ENGINE_KEY } from '../data/queryClient';
 import { runInWorker } from './engine';
 
 const KEEP_COMPUTED_MS = 60_000;
 
-function useEngine<T>(name: string, request: unknown, enabled: boolean): T | undefined {
-  const { data } = useQuery({
+/** One run of an engine function, as a query: the same request is not computed twice. */
+function engineQuery<T>(name: string, request: unknown) {
+  return queryOptions({
     queryKey: [ENGINE_KEY, name, request],
     queryFn: () => runInWorker<T>(name, request),
     networkMode: 'always',
     staleTime: Infinity,
     gcTime: KEEP_COMPUTED_MS,
-    placeholderData: keepPreviousData,
     retry: false,
-    enabled,
   });
-  return data;
 }
+
+const diagnosisQuery = (observed: Observed) => engineQuery<Diagnosis>('hinged.diagnose', observed);
 
 /** The diagnosis of what was observed; the last one stays until the next is there. */
-export function useDiagnosis(observed: Observed | undefined): Diagnosis | undefined {
-  return useEngine<Diagnosis>('hinged.diagnose', observed, observed !== undefined);
+export function useDiagnosis(observed: Observed): Diagnosis | undefined {
+  return useQuery({ ...diagnosisQuery(observed), placeholderData: keepPreviousData }).data;
 }
 
-export function usePlan(observed: Observed | undefined): Plan | undefined {
-  return useEngine<Plan>('hinged.plan', observed, observed !== undefined);
+/** Begins a diagnosis that `useDiagnosis` is about to ask for. */
+export function computeDiagnosis(client: QueryClient, observed: Observed): void {
+  client.query(diagnosisQuery(observed)).catch(() => undefined);
+}
+
+export function usePlan(observed: Observed): Plan | undefined {
+  return useQuery({ ...engineQuery<Plan>('hinged.plan', observed), placeholderData: keepPreviousData }).data;
 }

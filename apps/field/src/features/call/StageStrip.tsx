@@ -1,4 +1,5 @@
 import { router } from 'expo-router';
+import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { LINE, TARGET } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
@@ -6,7 +7,7 @@ import { Words } from '../../design/Words';
 import { CALL_STAGES, type CallStage } from './stages';
 
 /** The stages of a call as one ruled strip; any can be jumped to. */
-export function StageStrip({ callId, current }: { callId: string; current: CallStage }) {
+export const StageStrip = memo(function StageStrip({ callId, current }: { callId: string; current: CallStage }) {
   const palette = usePalette();
   return (
     <View style={[styles.strip, { borderColor: palette.rule }]} role="navigation" aria-label="Stages of the call">
@@ -29,7 +30,7 @@ export function StageStrip({ callId, current }: { callId: string; current: CallS
       })}
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   strip: { flexDirection: 'row', borderBottomWidth: LINE.hair },

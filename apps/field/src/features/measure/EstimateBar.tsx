@@ -1,5 +1,6 @@
 import type { Diagnosis } from '@proper-swing/core';
 import { station } from '@proper-swing/core';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
@@ -7,7 +8,7 @@ import { Words } from '../../design/Words';
 import { percent } from '../find/percent';
 
 /** The likely cause so far, changing under the thumb, and a reading to take again if there is one. */
-export function EstimateBar({ diagnosis, onOpen }: { diagnosis: Diagnosis | undefined; onOpen: () => void }) {
+export const EstimateBar = memo(function EstimateBar({ diagnosis, onOpen }: { diagnosis: Diagnosis | undefined; onOpen: () => void }) {
   const first = diagnosis?.causes[0];
   const doubtful = diagnosis?.doubtful[0];
   return (
@@ -27,7 +28,7 @@ export function EstimateBar({ diagnosis, onOpen }: { diagnosis: Diagnosis | unde
       </Words>
     </Press>
   );
-}
+});
 
 const styles = StyleSheet.create({
   bar: { flex: 1, justifyContent: 'space-between', paddingHorizontal: SPACE.s },

@@ -1,19 +1,20 @@
 import type { CallRecord, Stage } from '@proper-swing/contract';
 import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
 import { usePreferences } from '../../data/preferences';
 import { Press } from '../../design/Press';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { DoorDrawing } from '../../drawing/DoorDrawing';
-import { useDiagnosis } from '../../workers/useEngine';
+import { computeDiagnosis, useDiagnosis } from '../../workers/useEngine';
 import { observedAt, readingsByStation } from '../call/observed';
 import { useLengthWords } from '../call/lengthWords';
 import { FindPanel } from '../find/FindPanel';
 import { ActiveLine } from './ActiveLine';
 import { EstimateBar } from './EstimateBar';
-import { drawnGaps } from './gapLabels';
+import { estimatedGaps, gapLabels } from './gapLabels';
 import { Keypad } from './Keypad';
 import { keypadFor, type KeypadKey } from './keypadKeys';
 import { ReadingList } from './ReadingList';
@@ -30,10 +31,11 @@ export interface MeasureProps {
 type Sheet = 'gaps' | 'further';
 
 /** The walk-round: the drawing is the form, the keypad is under the thumb, the estimate follows every reading. */
-export function Measure({ record, stage }: MeasureProps) {
+export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
   const { width } = useWindowDimensions();
   const isWide = width >= WIDE_FROM;
   const { units } = usePreferences();
+  const client = useQueryClient();
   const words = useLengthWords();
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
   const observed = useMemo(() => observedAt(record, stage), [record, stage]);
@@ -43,8 +45,9 @@ export function Measure({ record, stage }: MeasureProps) {
   const [wantsDigits, setWantsDigits] = useState(false);
   const [fault, setFault] = useState<string>();
   const [area, setArea] = useState({ width: 0, height: 0 });
-  const drawn = useMemo(
-    () => drawnGaps(readings, diagnosis, record.door.profile, words),
+  const gapsMm = useMemo(() => estimatedGaps(diagnosis), [diagnosis]);
+  const labels = useMemo(
+    () => gapLabels(readings, diagnosis, record.door.profile, words),
     [readings, diagnosis, record.door.profile, words],
   );
 
@@ -58,7 +61,8 @@ export function Measure({ record, stage }: MeasureProps) {
 
   const take = (taken: Taken) => {
     try {
-      writeReading(record, stage, draft.station, taken);
+      // The worker begins at once, while the page is still drawing the reading itself.
+      computeDiagnosis(client, observedAt(writeReading(record, stage, draft.station, taken), stage));
     } catch {
       setFault('This device is full: the reading is not kept. Make room, then press Next again.');
       return;
@@ -121,8 +125,8 @@ export function Measure({ record, stage }: MeasureProps) {
             hingesOn={record.door.hingesOn}
             slabHeightMm={record.door.slabHeightMm}
             hingeHeightsMm={record.door.hingeHeightsMm}
-            gapsMm={drawn.gapsMm}
-            labels={drawn.labels}
+            gapsMm={gapsMm}
+            labels={labels}
             active={draft.station}
             onPick={pick}
             unit={words.unit}
@@ -159,7 +163,7 @@ export function Measure({ record, stage }: MeasureProps) {
       </View>
     </View>
   );
-}
+});
 
 const SHEET_WORDS: Readonly<Record<Sheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
 

@@ -4,29 +4,20 @@ import type { GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
 import type { LengthWords } from '../call/lengthWords';
 
-export interface DrawnGaps {
-  gapsMm: ReadonlyMap<StationId, number>;
-  labels: ReadonlyMap<StationId, GapLabel>;
+/** The gaps as the engine holds them, read or not: what the door is drawn by. */
+export function estimatedGaps(diagnosis: Diagnosis | undefined): ReadonlyMap<StationId, number> {
+  return new Map((diagnosis?.expected ?? []).map(({ station: id, meanMm }) => [id, meanMm]));
 }
 
-/** What the drawing shows: readings in ink with their verdict, everything else as the engine's estimate in pencil. */
-export function drawnGaps(
+/** What stands beside the gaps: readings in ink with their verdict, everything else as the engine's estimate in pencil. */
+export function gapLabels(
   readings: ReadonlyMap<StationId, ReadingEntry>,
   diagnosis: Diagnosis | undefined,
   profile: ProfileId,
   words: LengthWords,
-): DrawnGaps {
+): ReadonlyMap<StationId, GapLabel> {
   const expected = new Map((diagnosis?.expected ?? []).map((gap) => [gap.station, gap]));
-  const gapsMm = new Map<StationId, number>();
-  const labels = new Map<StationId, GapLabel>();
-  for (const id of WALKING_ORDER) {
-    const reading = readings.get(id);
-    const estimate = expected.get(id);
-    if (reading?.kind === 'figure' && reading.mm !== null) gapsMm.set(id, reading.mm);
-    else if (estimate) gapsMm.set(id, reading?.kind === 'rubs' ? Math.min(-0.6, estimate.meanMm) : estimate.meanMm);
-    labels.set(id, labelFor(id, reading, estimate, profile, words));
-  }
-  return { gapsMm, labels };
+  return new Map(WALKING_ORDER.map((id) => [id, labelFor(id, readings.get(id), expected.get(id), profile, words)]));
 }
 
 function labelFor(

@@ -1,5 +1,6 @@
-import type { CallRecord, Stage } from '@proper-swing/contract';
+import type { CallRecord, ReadingEntry, ReadingSet, Stage } from '@proper-swing/contract';
 import { station, type StationId } from '@proper-swing/core';
+import { mergeRecord } from '../../data/mergeRecord';
 import { stamp, write } from '../../data/sendWrites';
 import { currentSet, readingsByStation } from '../call/observed';
 
@@ -7,26 +8,30 @@ import { currentSet, readingsByStation } from '../call/observed';
 export type Taken = { kind: 'figure'; mm: number; typed: string } | { kind: 'rubs' } | { kind: 'unreachable' };
 
 /** Walk-rounds begun in this visit, so that two quick readings begin only one. */
-const begun = new Map<string, string>();
+const begun = new Map<string, ReadingSet>();
 
 /**
  * Writes a reading into the current walk-round of a stage, beginning one when there is none. A second reading of the same
  * station corrects the first and keeps it.
  *
+ * @returns the record with the reading in it
  * @throws when the device has no room left
  */
-export function writeReading(record: CallRecord, stage: Stage, id: StationId, taken: Taken): void {
+export function writeReading(record: CallRecord, stage: Stage, id: StationId, taken: Taken): CallRecord {
   const earlier = readingsByStation(record, stage).get(id);
-  write('readings', {
+  const begunIn = withSet(record, stage);
+  const reading: ReadingEntry = {
     ...stamp(),
-    setId: setFor(record, stage),
+    setId: currentSet(begunIn, stage)?.id ?? '',
     station: id,
     kind: taken.kind,
     mm: taken.kind === 'figure' ? taken.mm : null,
     typed: taken.kind === 'figure' ? taken.typed : '',
     instrument: station(id).instrument,
     ...(earlier && { supersedes: earlier.id }),
-  });
+  };
+  write('readings', reading);
+  return mergeRecord(begunIn, 'readings', reading);
 }
 
 /** Takes a reading back; the record keeps that it was there. */
@@ -36,12 +41,14 @@ export function withdrawReading(record: CallRecord, stage: Stage, id: StationId)
   write('readings', { ...earlier, ...stamp(), supersedes: earlier.id, withdrawn: true });
 }
 
-function setFor(record: CallRecord, stage: Stage): string {
+/** The record with a walk-round of the stage in it, begun when there is none. */
+function withSet(record: CallRecord, stage: Stage): CallRecord {
+  if (currentSet(record, stage) !== undefined) return record;
   const key = `${record.call.id}.${stage}`;
-  const there = currentSet(record, stage)?.id ?? begun.get(key);
-  if (there !== undefined) return there;
-  const set = { ...stamp(), callId: record.call.id, stage };
+  const there = begun.get(key);
+  if (there !== undefined) return mergeRecord(record, 'reading-sets', there);
+  const set: ReadingSet = { ...stamp(), callId: record.call.id, stage };
   write('reading-sets', set);
-  begun.set(key, set.id);
-  return set.id;
+  begun.set(key, set);
+  return mergeRecord(record, 'reading-sets', set);
 }
