@@ -99,7 +99,13 @@ async function printReadingToEstimate() {
 
 /** Runs in the page: presses Next and waits for the first frame after a pencilled estimate or the likely cause has changed. */
 function untilEstimateChanges() {
-  const shown = () => new Map([...document.querySelectorAll('[data-testid^="gap-"], [data-testid="estimate-cause"]')].map((each) => [each.dataset.testid, each.textContent]));
+  const shown = () =>
+    new Map(
+      [...document.querySelectorAll('[data-testid^="gap-"], [data-testid="estimate-cause"]')].map((each) => [
+        each.dataset.testid,
+        each.textContent,
+      ]),
+    );
   const before = shown();
   const hasChanged = () => [...shown()].some(([id, text]) => /≈|%|rub[?]/.test(text) && before.get(id) !== text);
   return new Promise((resolve) => {

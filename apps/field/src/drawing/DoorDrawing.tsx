@@ -1,12 +1,12 @@
 import { station, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
-import { memo, useMemo } from 'react';
+import { Fragment, memo, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { SPACE, type Palette } from '../design/tokens';
 import { usePalette } from '../design/theme';
 import { Words } from '../design/Words';
 import { doorOutline, FRAME_PX, type DoorOutline } from './doorOutline';
-import { StationLabel } from './StationLabel';
+import { StationFigure, StationTarget } from './StationLabel';
 
 /** What stands beside a gap. */
 export interface GapLabel {
@@ -71,16 +71,16 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
           )}
         </View>
       </View>
-      {WALKING_ORDER.map((id) => (
-        <StationLabel
-          key={id}
-          id={id}
-          label={labels.get(id)}
-          isActive={id === active}
-          onPick={onPick}
-          place={labelPlace(before, id, size, mirrored)}
-        />
-      ))}
+      {WALKING_ORDER.map((id) => {
+        const { x, y } = labelPlace(before, id, size, mirrored);
+        const label = labels.get(id);
+        return (
+          <Fragment key={id}>
+            {label && <StationFigure id={id} label={label} isActive={id === active} x={x} y={y} />}
+            {onPick && <StationTarget id={id} isActive={id === active} onPick={onPick} x={x} y={y} />}
+          </Fragment>
+        );
+      })}
     </View>
   );
 });

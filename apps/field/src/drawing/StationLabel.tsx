@@ -7,24 +7,63 @@ import { Words } from '../design/Words';
 import type { GapLabel } from './DoorDrawing';
 import { GapMark } from './marks';
 
-export interface StationLabelProps {
-  id: StationId;
-  label: GapLabel | undefined;
-  isActive: boolean;
-  onPick?: (id: StationId) => void;
-  /** Centre, px. */
-  place: { x: number; y: number };
+/** Centre of a label, px. */
+export interface LabelPlace {
+  x: number;
+  y: number;
 }
 
 const WIDTH = 68;
 const HEIGHT = 50;
 
-/** The figure at one station of the drawing; tapping it makes it the one to read. */
-export const StationLabel = memo(
-  function StationLabel({ id, label, isActive, onPick, place }: StationLabelProps) {
+const boxAt = ({ x, y }: LabelPlace) => ({ left: x - WIDTH / 2, top: y - HEIGHT / 2 });
+
+export interface StationTargetProps {
+  id: StationId;
+  isActive: boolean;
+  onPick: (id: StationId) => void;
+  x: number;
+  y: number;
+}
+
+/**
+ * What is tapped to read a station. It lies over the figure and is described by it, so that a new estimate need not draw
+ * the target again.
+ */
+export const StationTarget = memo(function StationTarget({ id, isActive, onPick, x, y }: StationTargetProps) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="button"
+      aria-label={station(id).title}
+      aria-describedby={figureId(id)}
+      aria-pressed={isActive}
+      onPress={() => onPick(id)}
+      testID={`station-${id}`}
+      style={[styles.box, boxAt({ x, y }), isActive && { borderColor: palette.accent }]}
+    />
+  );
+});
+
+export interface StationFigureProps {
+  id: StationId;
+  label: GapLabel;
+  isActive: boolean;
+  x: number;
+  y: number;
+}
+
+/** The figure at one station of the drawing: ink or pencil, with its mark and its doubt. */
+export const StationFigure = memo(
+  function StationFigure({ id, label, isActive, x, y }: StationFigureProps) {
     const palette = usePalette();
-    const content = label && (
-      <>
+    return (
+      <View
+        nativeID={figureId(id)}
+        role="img"
+        aria-label={`${station(id).title}: ${label.spoken}`}
+        style={[styles.box, boxAt({ x, y }), isActive && { backgroundColor: palette.slab }]}
+      >
         <View style={styles.line}>
           {label.verdict && <GapMark verdict={label.verdict} size={14} />}
           <Words kind="title" tone={label.isPencil ? 'pencil' : 'ink'} style={label.isPencil && styles.pencil} testID={`gap-${id}`}>
@@ -36,37 +75,20 @@ export const StationLabel = memo(
             {label.sub}
           </Words>
         )}
-      </>
-    );
-    const box = [
-      styles.box,
-      { left: place.x - WIDTH / 2, top: place.y - HEIGHT / 2 },
-      isActive && { borderColor: palette.accent, backgroundColor: palette.slab },
-    ];
-    const spoken = `${station(id).title}: ${label?.spoken ?? 'nothing yet'}`;
-    if (onPick === undefined) {
-      return (
-        <View style={box} role="img" aria-label={spoken}>
-          {content}
-        </View>
-      );
-    }
-    return (
-      <Pressable role="button" aria-label={spoken} aria-pressed={isActive} style={box} onPress={() => onPick(id)} testID={`station-${id}`}>
-        {content}
-      </Pressable>
+      </View>
     );
   },
   (a, b) =>
     a.isActive === b.isActive &&
-    a.onPick === b.onPick &&
-    a.place.x === b.place.x &&
-    a.place.y === b.place.y &&
-    a.label?.main === b.label?.main &&
-    a.label?.sub === b.label?.sub &&
-    a.label?.verdict === b.label?.verdict &&
-    a.label?.spoken === b.label?.spoken,
+    a.x === b.x &&
+    a.y === b.y &&
+    a.label.main === b.label.main &&
+    a.label.sub === b.label.sub &&
+    a.label.verdict === b.label.verdict &&
+    a.label.spoken === b.label.spoken,
 );
+
+const figureId = (id: StationId) => `figure-${id}`;
 
 const styles = StyleSheet.create({
   box: {

@@ -10,6 +10,15 @@ const engine = {
   },
 };
 
+/** How often the example is run before the first reading, so that the browser has compiled what it will need. */
+const WARM_UPS = 12;
+
+function warmUp(): void {
+  const diagnose = engineFunction('hinged.diagnose');
+  for (let i = 0; diagnose !== undefined && i < WARM_UPS; i += 1) runEngine(diagnose, diagnose.example);
+}
+
 export type EngineWorker = typeof engine;
 
 expose(engine);
+setTimeout(warmUp, 0);

@@ -1,14 +1,18 @@
 import type { Diagnosis, Observed, Plan } from '@proper-swing/core';
 import { keepPreviousData, queryOptions, useQuery, type QueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { ENGINE_KEY } from '../data/queryClient';
 import { runInWorker } from './engine';
 
 const KEEP_COMPUTED_MS = 60_000;
 
-/** One run of an engine function, as a query: the same request is not computed twice. */
+/**
+ * One run of an engine function, as a query: the same request is not computed twice. The request stands in the key as
+ * text, written once: sorting and hashing a whole walk-round at every look into the cache would be felt.
+ */
 function engineQuery<T>(name: string, request: unknown) {
   return queryOptions({
-    queryKey: [ENGINE_KEY, name, request],
+    queryKey: [ENGINE_KEY, name, JSON.stringify(request)],
     queryFn: () => runInWorker<T>(name, request),
     networkMode: 'always',
     staleTime: Infinity,
@@ -21,7 +25,8 @@ const diagnosisQuery = (observed: Observed) => engineQuery<Diagnosis>('hinged.di
 
 /** The diagnosis of what was observed; the last one stays until the next is there. */
 export function useDiagnosis(observed: Observed): Diagnosis | undefined {
-  return useQuery({ ...diagnosisQuery(observed), placeholderData: keepPreviousData }).data;
+  const query = useMemo(() => diagnosisQuery(observed), [observed]);
+  return useQuery({ ...query, placeholderData: keepPreviousData }).data;
 }
 
 /** Begins a diagnosis that `useDiagnosis` is about to ask for. */
@@ -30,5 +35,6 @@ export function computeDiagnosis(client: QueryClient, observed: Observed): void 
 }
 
 export function usePlan(observed: Observed): Plan | undefined {
-  return useQuery({ ...engineQuery<Plan>('hinged.plan', observed), placeholderData: keepPreviousData }).data;
+  const query = useMemo(() => engineQuery<Plan>('hinged.plan', observed), [observed]);
+  return useQuery({ ...query, placeholderData: keepPreviousData }).data;
 }

@@ -219,11 +219,24 @@ export const WALKING_ORDER: readonly StationId[] = [
 export const FURTHER_STATIONS: readonly StationId[] = STATION_IDS.filter((id) => STATION_TABLE[id].kind !== 'gap');
 
 /**
- * The reading at a station as a linear row over the parameters, padded with zeros to `size` entries.
+ * The reading at a station as a linear row over the parameters, padded with zeros to `size` entries. Not to be changed by
+ * its users: the same row is handed out again.
  *
  * Source: small-angle kinematics of a rigid slab in a bowed opening, derived in docs/decisions/0004.
  */
 export function stationRow(id: StationId, door: HingedDoor, size: number = PARAMETER_COUNT): LinearRow {
+  const key = `${id}/${size}`;
+  const rows = ROWS.get(door) ?? new Map<string, LinearRow>();
+  ROWS.set(door, rows);
+  const row = rows.get(key) ?? makeRow(id, door, size);
+  rows.set(key, row);
+  return row;
+}
+
+/** Rows are asked for thousands of times in one search; they depend on nothing but the door. */
+const ROWS = new WeakMap<HingedDoor, Map<string, LinearRow>>();
+
+function makeRow(id: StationId, door: HingedDoor, size: number): LinearRow {
   const entry: StationEntry = STATION_TABLE[id];
   const coefficients = new Float64Array(size);
   for (const [parameter, weight] of Object.entries(entry.weights(slenderness(door)))) {

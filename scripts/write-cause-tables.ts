@@ -1,0 +1,59 @@
+// npm run docs:causes: writes the tables of causes, checks and actions into docs/causes.md, from the tables the engine uses.
+import { writeFileSync } from 'node:fs';
+import { ACTIONS, answerLikelihood, CAUSES, FINDINGS, PROFILE_IDS, toleranceProfile } from '../packages/core/src/index';
+
+const row = (cells: readonly (string | number)[]) => `| ${cells.join(' | ')} |`;
+const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]) =>
+  [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
+
+const chapters = [
+  '# Causes, checks, actions and limits',
+  'Written from the tables in `packages/core/src/hinged` by `npm run docs:causes`. Correct a figure there. Where no source is named it is common practice, set by judgement.',
+  '## Causes',
+  table(
+    ['cause', 'what has happened', 'how often', 'usual size, mm', 'cured by'],
+    CAUSES.map(({ title, says, prior, fault, cures }) => [
+      title,
+      says,
+      prior,
+      fault === undefined ? '' : `${fault.measure}: ${fault.mean} ± ${fault.sd}`,
+      cures.map((id) => ACTIONS.find((a) => a.id === id)?.title ?? id).join('; '),
+    ]),
+  ),
+  '## Checks: chance of each answer under each cause',
+  ...FINDINGS.map(({ question, howTo, answers }) =>
+    [
+      `### ${question}`,
+      '',
+      howTo,
+      '',
+      table(
+        ['cause', ...answers.map(({ label }) => label)],
+        CAUSES.map(({ id, title }) => [title, ...answers.map((answer) => answerLikelihood(answer, id))]),
+      ),
+    ].join('\n'),
+  ),
+  '## Actions',
+  table(
+    ['action', 'minutes', 'undone', 'not allowed', 'stop if'],
+    ACTIONS.map(({ title, minutes, irreversibility, forbidden, stopIf }) => [
+      title,
+      minutes.first,
+      `${irreversibility} of 5`,
+      forbidden.why,
+      stopIf,
+    ]),
+  ),
+  '## Limits, mm',
+  table(
+    ['profile', 'hinge', 'head', 'latch', 'foot', 'even within', 'source'],
+    PROFILE_IDS.map(toleranceProfile).map(({ title, edges, evenWithin, source }) => [
+      title,
+      ...(['hinge', 'head', 'latch', 'foot'] as const).map((edge) => `${edges[edge].min}–${edges[edge].max}`),
+      evenWithin,
+      source,
+    ]),
+  ),
+];
+
+writeFileSync(new URL('../docs/causes.md', import.meta.url), `${chapters.join('\n\n')}\n`);
