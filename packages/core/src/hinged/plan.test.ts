@@ -80,6 +80,18 @@ describe('planCorrections', () => {
     expect(plan.advice.join(' ')).toContain('dry');
   });
 
+  it('leaves the hinges of a racked frame alone and says what cures it', () => {
+    const readings = readingsOf({
+      ...{ 'hinge.top': 2, 'hinge.mid': 2.1, 'hinge.bottom': 1.9, 'head.hinge': 3, 'head.mid': 4.8, 'head.latch': 6.4 },
+      ...{ 'latch.top': 2.9, 'latch.mid': 3, 'latch.bottom': 3.2, 'plumb.hinge': 9, 'level.head': 0.5 },
+    });
+    const plan = planCorrections({ door, readings, findings: [] });
+    expect(plan.cause.id).toBe('frameRacked');
+    expect(plan).toMatchObject({ outcome: 'falls short', steps: [] });
+    expect(plan.outside.map(({ station }) => station)).toContain('head.latch');
+    expect(plan.advice.join(' ')).toContain('wedge it square');
+  });
+
   it('does to a fire door nothing outside its certificate, and says whom to call', () => {
     const plan = planCorrections({ door: { ...door, fireRated: true, profile: 'fireDoor' }, readings: SAGGING_READINGS, findings: loose });
     expect(plan.steps.map(({ action }) => action)).toEqual(['tighten']);

@@ -95,10 +95,9 @@ export function planCorrections(observed: Observed, { without = [], seed = 1 }: 
     return sdMm > PLAN_UP_TO_SD_MM ? [{ station: id, sdMm }] : [];
   });
   const isTrue = outsideBy(board, start, 0) === 0 && treats.length === 0;
-  const found: FoundPlan =
-    isTrue || unknown.length > 0
-      ? { hinges: [], planed: [], gaps: start, misfit: [], outside: 0, price: 0, visited: 0 }
-      : searchPlan(spaceFor(board, start, line, door, leading, allowed, treats));
+  const asItIs: FoundPlan = { hinges: [], planed: [], gaps: start, misfit: [], outside: outsideBy(board, start, 0), price: 0, visited: 0 };
+  const found =
+    isTrue || unknown.length > 0 ? asItIs : worthDoing(searchPlan(spaceFor(board, start, line, door, leading, allowed, treats)), asItIs);
 
   const steps = stepsOf(found, placeHinges(door));
   const outside = board.stations.flatMap((id, i) => {
@@ -127,6 +126,12 @@ export function planCorrections(observed: Observed, { without = [], seed = 1 }: 
     ruledOut,
     advice: adviceFor(door, belief, fallsShort, lead.advice),
   };
+}
+
+/** A plan that neither treats the cause nor brings the gaps at least half-way is not worth touching the hinges for. */
+function worthDoing(found: FoundPlan, asItIs: FoundPlan): FoundPlan {
+  const helps = found.cure !== undefined || !leavesOutside(found) || found.outside <= asItIs.outside / 2;
+  return helps ? found : asItIs;
 }
 
 function outcomeOf(tooLittleKnown: boolean, isTrue: boolean, fallsShort: boolean): PlanOutcome {

@@ -31,7 +31,7 @@ export function hingeWords(hinge: HingeName): string {
 }
 
 /** The outcome in one line. */
-export function outcomeWords({ outcome, minutes }: Plan): string {
+export function outcomeWords({ outcome, minutes, steps }: Plan): string {
   switch (outcome) {
     case 'true':
       return 'Every gap is inside its limits. Leave it alone.';
@@ -40,6 +40,8 @@ export function outcomeWords({ outcome, minutes }: Plan): string {
     case 'cures':
       return `Brings every gap inside its limits, in about ${Math.round(minutes)} minutes.`;
     case 'falls short':
-      return 'This is the best that hinges and plane can do; some gaps stay outside their limits.';
+      return steps.length === 0
+        ? 'Hinges and plane cannot make this door true. Leave the hinges as they are.'
+        : 'This is the best that hinges and plane can do; some gaps stay outside their limits.';
   }
 }

@@ -14,17 +14,20 @@ export const EstimateBar = memo(function EstimateBar({ diagnosis, onOpen }: { di
   return (
     <Press onPress={onOpen} label="Open the causes" style={styles.bar} testID="estimate">
       <View style={styles.words}>
-        <Words kind="label" lines={1} testID="estimate-cause">
-          {first ? `${first.title}, ${percent(first.probability)}` : 'Working it out'}
-        </Words>
+        <View style={styles.likely} testID="estimate-cause">
+          <Words kind="label" lines={1} style={styles.cause}>
+            {first?.title ?? 'Working it out'}
+          </Words>
+          {first && <Words kind="title">{percent(first.probability)}</Words>}
+        </View>
         {doubtful && (
           <Words kind="label" tone="tight" lines={1}>
             {`Check again: ${station(doubtful.station).title.toLowerCase()}`}
           </Words>
         )}
       </View>
-      <Words kind="label" tone="pencil">
-        Find ›
+      <Words kind="title" tone="pencil">
+        ›
       </Words>
     </Press>
   );
@@ -32,5 +35,7 @@ export const EstimateBar = memo(function EstimateBar({ diagnosis, onOpen }: { di
 
 const styles = StyleSheet.create({
   bar: { flex: 1, justifyContent: 'space-between', paddingHorizontal: SPACE.s },
-  words: { flex: 1 },
+  words: { flex: 1, minWidth: 0 },
+  likely: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  cause: { flex: 1, minWidth: 0 },
 });

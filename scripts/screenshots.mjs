@@ -1,0 +1,113 @@
+// npm run screenshots: takes the pictures of docs/screenshots from the built app with fresh demo data.
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, seedInto } from './house.mjs';
+
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+const FOUND = ['4.6', '2.5', 'Rubs', '5', '4', '3', '4.6', '3', '1.9'];
+const LEFT = ['3.2', '3', '2.8', '3.3', '3.1', '3', '2.1', '2.2', '2.3', '8', '8', '8'];
+
+ensureInstalled();
+await ensureBuilt();
+const database = join(ROOT, 'data/pictures.sqlite');
+seedInto(database);
+const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {
+  cwd: ROOT,
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: {
+    ...process.env,
+    TSX_TSCONFIG_PATH: 'apps/server/tsconfig.json',
+    DATABASE: database,
+    PORT: '0',
+    LOG_LEVEL: 'error',
+    WEB_ROOT: join(ROOT, 'apps/field/dist'),
+  },
+});
+const url = await new Promise((resolve) => server.stdout.on('data', (chunk) => resolve(/http:\S+/.exec(chunk.toString())?.[0])));
+const browser = await chromium.launch({
+  executablePath: ensureChromium(),
+  args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
+});
+
+/** A picture once nothing is being fetched, drawn or saved. */
+async function picture(page, name) {
+  await page.waitForLoadState('networkidle');
+  await page.waitForFunction(() => document.querySelector('[data-testid="save-sign"]')?.textContent === 'Saved');
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: join(ROOT, `docs/screenshots/${name}.png`) });
+}
+
+async function tap(page, readings) {
+  for (const figure of readings) {
+    const keys = figure === 'Rubs' ? ['Rubs'] : [...figure, 'Next'];
+    for (const key of keys) await page.getByTestId(`key-${key}`).click();
+  }
+}
+
+async function openCall(page, name) {
+  await page.goto(url);
+  await page.getByRole('button', { name }).click();
+}
+
+try {
+  const phone = await (await browser.newContext({ viewport: PHONE, locale: 'en-GB' })).newPage();
+  await phone.goto(url);
+  await phone.getByText('Orrow household').first().waitFor();
+  await picture(phone, 'today');
+  await openCall(phone, /Orrow household, Kitchen, .* 08:30/);
+  await phone.getByTestId('check-complaint-rubsLatchTop').click();
+  await picture(phone, 'listen');
+  await phone.getByTestId('to-measure').click();
+  await tap(phone, FOUND.slice(0, 5));
+  await picture(phone, 'measure');
+  await tap(phone, FOUND.slice(5));
+  await phone.getByTestId('estimate').click();
+  await phone.getByTestId('check-topScrews-loose').click();
+  await phone.getByTestId('cause-looseTopScrews').scrollIntoViewIfNeeded();
+  await picture(phone, 'find');
+  await phone.getByTestId('to-fix').click();
+  await phone.getByTestId('step-1').waitFor();
+  await picture(phone, 'fix');
+  await phone.getByTestId('step-1').scrollIntoViewIfNeeded();
+  await phone.getByTestId('step-1').getByTestId('log-step').scrollIntoViewIfNeeded();
+  await picture(phone, 'steps');
+  for (const step of [1, 2]) await phone.getByTestId(`step-${step}`).getByTestId('log-step').click();
+  await phone.getByTestId('to-prove').click();
+  await tap(phone, LEFT);
+  await phone.getByTestId('to-proof').click();
+  await picture(phone, 'prove');
+  await phone.goto(`${url}/new`);
+  await phone.getByTestId('site-new').click();
+  await phone.getByTestId('site-name').fill('Bramlow Chapel');
+  await picture(phone, 'new-call');
+  await phone.goto(`${url}/settings`);
+  await picture(phone, 'settings');
+  await openCall(phone, /Ottersby Village Hall, Committee room/);
+  await phone.getByRole('button', { name: 'Earlier visits' }).click();
+  await phone.getByText('Gaps as left, visit by visit').waitFor();
+  await picture(phone, 'door');
+  await phone.goto(`${url}/settings`);
+  await phone.getByTestId('units-in').click();
+  await phone.getByTestId('theme-dark').click();
+  await openCall(phone, /Marrowby Infants.*Store/);
+  await phone.getByTestId('to-measure').click();
+  await phone.getByTestId('gap-latch.bottom').waitFor();
+  await picture(phone, 'measure-dark-inches');
+
+  const wide = await (await browser.newContext({ viewport: WIDE, locale: 'en-GB' })).newPage();
+  await openCall(wide, /Dunmorrow Court, Stair door/);
+  await wide.getByTestId('stage-measure').click();
+  await wide.getByTestId('gap-latch.bottom').waitFor();
+  await picture(wide, 'measure-wide');
+  await wide.getByTestId('stage-find').click();
+  await picture(wide, 'find-wide');
+  await openCall(wide, /Vandersloe cottage, Pantry/);
+  await wide.getByTestId('stage-fix').click();
+  await wide.getByTestId('plan-outcome').waitFor();
+  await picture(wide, 'fix-wide');
+} finally {
+  await browser.close();
+  server.kill();
+}
