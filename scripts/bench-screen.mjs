@@ -1,46 +1,19 @@
 // npm run bench:screen: the built app in a real browser. From a tapped reading to the new estimate on the screen at 4× CPU
 // slow-down, and the script it takes to open the first screen. Printed and not judged.
-import { chromium } from '@playwright/test';
-import { spawn } from 'node:child_process';
-import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, seedInto } from './house.mjs';
+import { showApp } from './shownApp.mjs';
 
 const SLOW_DOWN = 4;
 const ROUNDS = 3;
 /** The last two gaps stay unread, so that there is always an estimate to change. */
 const READINGS = ['4', '3', '2', '5', '4', '3', '5', '3', '2', '8'];
 
-ensureInstalled();
-await ensureBuilt();
-const database = join(ROOT, 'data/bench.sqlite');
-seedInto(database);
-const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {
-  cwd: ROOT,
-  stdio: ['ignore', 'pipe', 'inherit'],
-  env: {
-    ...process.env,
-    TSX_TSCONFIG_PATH: 'apps/server/tsconfig.json',
-    DATABASE: database,
-    PORT: '0',
-    LOG_LEVEL: 'error',
-    WEB_ROOT: join(ROOT, 'apps/field/dist'),
-  },
+await showApp('bench', async (shown) => {
+  await printFirstScreen(shown);
+  await printReadingToEstimate(shown);
 });
-const url = await new Promise((resolve) => server.stdout.on('data', (chunk) => resolve(/http:\S+/.exec(chunk.toString())?.[0])));
-const browser = await chromium.launch({
-  executablePath: ensureChromium(),
-  args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
-});
-try {
-  await printFirstScreen();
-  await printReadingToEstimate();
-} finally {
-  await browser.close();
-  server.kill();
-}
 
 /** Bytes of script sent, gzipped as the server sends them, until the first screen stands. */
-async function printFirstScreen() {
+async function printFirstScreen({ url, browser }) {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
   const page = await context.newPage();
   const devtools = await context.newCDPSession(page);
@@ -68,7 +41,7 @@ async function printFirstScreen() {
 }
 
 /** From the tap that finishes a reading to the frame on which the pencilled estimate has changed. */
-async function printReadingToEstimate() {
+async function printReadingToEstimate({ url, browser }) {
   const taken = [];
   for (let round = 0; round < ROUNDS; round += 1) {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });

@@ -1,35 +1,12 @@
 // npm run screenshots: takes the pictures of docs/screenshots from the built app with fresh demo data.
-import { chromium } from '@playwright/test';
-import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, seedInto } from './house.mjs';
+import { ROOT } from './house.mjs';
+import { showApp } from './shownApp.mjs';
 
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 const FOUND = ['4.6', '2.5', 'Rubs', '5', '4', '3', '4.6', '3', '1.9'];
 const LEFT = ['3.2', '3', '2.8', '3.3', '3.1', '3', '2.1', '2.2', '2.3', '8', '8', '8'];
-
-ensureInstalled();
-await ensureBuilt();
-const database = join(ROOT, 'data/pictures.sqlite');
-seedInto(database);
-const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {
-  cwd: ROOT,
-  stdio: ['ignore', 'pipe', 'inherit'],
-  env: {
-    ...process.env,
-    TSX_TSCONFIG_PATH: 'apps/server/tsconfig.json',
-    DATABASE: database,
-    PORT: '0',
-    LOG_LEVEL: 'error',
-    WEB_ROOT: join(ROOT, 'apps/field/dist'),
-  },
-});
-const url = await new Promise((resolve) => server.stdout.on('data', (chunk) => resolve(/http:\S+/.exec(chunk.toString())?.[0])));
-const browser = await chromium.launch({
-  executablePath: ensureChromium(),
-  args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
-});
 
 /** A picture once nothing is being fetched, drawn or saved. */
 async function picture(page, name) {
@@ -46,17 +23,17 @@ async function tap(page, readings) {
   }
 }
 
-async function openCall(page, name) {
+async function openCall(page, url, name) {
   await page.goto(url);
   await page.getByRole('button', { name }).click();
 }
 
-try {
+await showApp('pictures', async ({ url, browser }) => {
   const phone = await (await browser.newContext({ viewport: PHONE, locale: 'en-GB' })).newPage();
   await phone.goto(url);
   await phone.getByText('Orrow household').first().waitFor();
   await picture(phone, 'today');
-  await openCall(phone, /Orrow household, Kitchen, .* 08:30/);
+  await openCall(phone, url, /Orrow household, Kitchen, .* 08:30/);
   await phone.getByTestId('check-complaint-rubsLatchTop').click();
   await picture(phone, 'listen');
   await phone.getByTestId('to-measure').click();
@@ -84,30 +61,27 @@ try {
   await picture(phone, 'new-call');
   await phone.goto(`${url}/settings`);
   await picture(phone, 'settings');
-  await openCall(phone, /Ottersby Village Hall, Committee room/);
+  await openCall(phone, url, /Ottersby Village Hall, Committee room/);
   await phone.getByRole('button', { name: 'Earlier visits' }).click();
   await phone.getByText('Gaps as left, visit by visit').waitFor();
   await picture(phone, 'door');
   await phone.goto(`${url}/settings`);
   await phone.getByTestId('units-in').click();
   await phone.getByTestId('theme-dark').click();
-  await openCall(phone, /Marrowby Infants.*Store/);
+  await openCall(phone, url, /Marrowby Infants.*Store/);
   await phone.getByTestId('to-measure').click();
   await phone.getByTestId('gap-latch.bottom').waitFor();
   await picture(phone, 'measure-dark-inches');
 
   const wide = await (await browser.newContext({ viewport: WIDE, locale: 'en-GB' })).newPage();
-  await openCall(wide, /Dunmorrow Court, Stair door/);
+  await openCall(wide, url, /Dunmorrow Court, Stair door/);
   await wide.getByTestId('stage-measure').click();
   await wide.getByTestId('gap-latch.bottom').waitFor();
   await picture(wide, 'measure-wide');
   await wide.getByTestId('stage-find').click();
   await picture(wide, 'find-wide');
-  await openCall(wide, /Vandersloe cottage, Pantry/);
+  await openCall(wide, url, /Vandersloe cottage, Pantry/);
   await wide.getByTestId('stage-fix').click();
   await wide.getByTestId('plan-outcome').waitFor();
   await picture(wide, 'fix-wide');
-} finally {
-  await browser.close();
-  server.kill();
-}
+});

@@ -1,0 +1,68 @@
+import { lengthWords } from '../call/lengthWords';
+import { exampleRecord } from '../call/exampleRecord';
+import { observedAt } from '../call/observed';
+import type { Adjustment } from '@proper-swing/contract';
+import { planCorrections } from '@proper-swing/core';
+import { fireEvent, render, screen } from '@testing-library/react-native';
+import { outbox } from '../../data/outbox';
+import { StepCard } from './StepCard';
+
+const words = lengthWords({ system: 'mm' });
+const record = exampleRecord({
+  found: {
+    ...{ 'latch.top': 'rubs', 'latch.mid': 2.6, 'latch.bottom': 4.6, 'hinge.top': 4.8, 'hinge.mid': 3, 'hinge.bottom': 1.8 },
+    ...{ 'head.latch': 5, 'head.mid': 4, 'head.hinge': 3 },
+  },
+});
+const observed = { ...observedAt(record, 'found'), findings: [{ finding: 'topScrews', answer: 'loose' } as const] };
+const [tighten, shim] = planCorrections(observed).steps;
+if (tighten === undefined || shim === undefined) throw new Error('the plan has fewer than two steps');
+
+const logged = () => outbox.waiting().flatMap(({ kind, body }) => (kind === 'adjustments' ? [body as Adjustment] : []));
+
+afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
+
+describe('a step of the plan', () => {
+  it('shows its caution before it is done, how to do it, and when to stop', () => {
+    render(<StepCard record={record} step={tighten} number={1} done={undefined} isNext words={words} />);
+    expect(screen.getByText('Tighten the hinge screws')).toBeTruthy();
+    expect(screen.getByText('Take care')).toBeTruthy();
+    expect(screen.getByText(/Keep fingers out of the hinge side/)).toBeTruthy();
+    expect(screen.getByText(/Stop if: A screw keeps turning/)).toBeTruthy();
+  });
+
+  it('stays folded while another step is next, and opens at a tap', () => {
+    render(<StepCard record={record} step={shim} number={2} done={undefined} isNext={false} words={words} />);
+    expect(screen.queryByText('Take care')).toBeNull();
+    fireEvent.press(screen.getByText(shim.title));
+    expect(screen.getByText('Take care')).toBeTruthy();
+  });
+
+  it('logs what was really done beside what was planned', () => {
+    render(<StepCard record={record} step={shim} number={2} done={undefined} isNext words={words} />);
+    fireEvent.press(screen.getByLabelText('More'));
+    fireEvent.changeText(screen.getByLabelText('What you saw (may stay empty)'), 'Second layer to seat it.');
+    fireEvent.press(screen.getByTestId('log-step'));
+    expect(logged()).toMatchObject([
+      {
+        callId: 'call',
+        action: shim.action,
+        hinge: shim.hinge,
+        planned: shim.amount,
+        amount: shim.amount + 1,
+        remark: 'Second layer to seat it.',
+      },
+    ]);
+  });
+
+  it('a logged step is taken back by a superseding entry, and both stay in the record', () => {
+    render(<StepCard record={record} step={tighten} number={1} done={undefined} isNext words={words} />);
+    fireEvent.press(screen.getByTestId('log-step'));
+    const [first] = logged();
+    screen.rerender(<StepCard record={record} step={tighten} number={1} done={first} isNext={false} words={words} />);
+    expect(screen.getByText('Logged: done')).toBeTruthy();
+    fireEvent.press(screen.getByText('Take back'));
+    expect(logged()).toHaveLength(2);
+    expect(logged()[1]).toMatchObject({ supersedes: first?.id, withdrawn: true });
+  });
+});
