@@ -1,0 +1,11 @@
+/** Keys of the answers kept in the query cache. */
+export const KEYS = {
+  anySummaries: ['summaries'],
+  summaries: (from: string, to: string) => ['summaries', from, to],
+  anyCallRecord: ['call-record'],
+  callRecord: (callId: string) => ['call-record', callId],
+  sites: ['sites'],
+  anyDoors: ['doors'],
+  doors: (siteId: string) => ['doors', siteId],
+  doorHistory: (doorId: string) => ['door-history', doorId],
+} as const;

@@ -1,0 +1,50 @@
+import type { LengthStyle } from '@proper-swing/core';
+import { useSyncExternalStore } from 'react';
+import { deviceStorage } from './storage';
+
+/** What one person wants on this device. */
+export interface Preferences {
+  units: 'mm' | 'in';
+  /** Finest fraction of an inch shown. */
+  finest: 16 | 32 | 64;
+  theme: 'light' | 'dark' | 'device';
+}
+
+const KEY = 'swing.preferences';
+const USUAL: Preferences = { units: 'mm', finest: 32, theme: 'device' };
+
+let current = read();
+const listeners = new Set<() => void>();
+
+export function usePreferences(): Preferences {
+  return useSyncExternalStore(
+    subscribe,
+    () => current,
+    () => current,
+  );
+}
+
+export function setPreferences(change: Partial<Preferences>): void {
+  current = { ...current, ...change };
+  deviceStorage.set(KEY, JSON.stringify(current));
+  listeners.forEach((tell) => tell());
+}
+
+/** How lengths are written for this person. */
+export function lengthStyle({ units, finest }: Preferences): LengthStyle {
+  return units === 'mm' ? { system: 'mm' } : { system: 'in', finest };
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+function read(): Preferences {
+  try {
+    const kept: unknown = JSON.parse(deviceStorage.get(KEY) ?? '{}');
+    return { ...USUAL, ...(kept as Partial<Preferences>) };
+  } catch {
+    return USUAL;
+  }
+}

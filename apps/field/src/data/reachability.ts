@@ -1,0 +1,50 @@
+import { PATHS } from '@proper-swing/contract';
+import { onlineManager } from '@tanstack/react-query';
+
+/** How often a lost server is asked for, ms. */
+const ASK_EVERY_MS = 2_000;
+
+let asking: ReturnType<typeof setTimeout> | undefined;
+
+/**
+ * Says that the server did not answer. TanStack Query then pauses queries and writes as it does without a network, until
+ * the server answers again: a dead server and no signal are one and the same to the person.
+ */
+export function serverLost(): void {
+  onlineManager.setOnline(false);
+  asking ??= setTimeout(() => void askAgain(), ASK_EVERY_MS);
+}
+
+/** Watches the device's own network events; returns what stops watching. */
+export function watchNetwork(): () => void {
+  if (typeof window === 'undefined' || typeof window.addEventListener !== 'function') return () => undefined;
+  const lost = () => serverLost();
+  const back = () => {
+    clearTimeout(asking);
+    void askAgain();
+  };
+  onlineManager.setEventListener(() => {
+    window.addEventListener('offline', lost);
+    window.addEventListener('online', back);
+    return () => {
+      window.removeEventListener('offline', lost);
+      window.removeEventListener('online', back);
+    };
+  });
+  if (!navigator.onLine) serverLost();
+  return () => clearTimeout(asking);
+}
+
+async function askAgain(): Promise<void> {
+  asking = undefined;
+  try {
+    const { ok } = await fetch(PATHS.health, { cache: 'no-store', signal: AbortSignal.timeout(ASK_EVERY_MS * 2) });
+    if (ok) {
+      onlineManager.setOnline(true);
+      return;
+    }
+  } catch {
+    // Still gone: asked again below.
+  }
+  serverLost();
+}

@@ -1,0 +1,29 @@
+/** The device's small synchronous store; memory where there is none, as in unit tests of other platforms. */
+export interface DeviceStorage {
+  get: (key: string) => string | null;
+  /** @throws when the device is full; the caller must say so. */
+  set: (key: string, value: string) => void;
+  remove: (key: string) => void;
+  keys: () => string[];
+}
+
+export const deviceStorage: DeviceStorage = typeof localStorage === 'undefined' ? inMemory() : inBrowser(localStorage);
+
+function inBrowser(storage: Storage): DeviceStorage {
+  return {
+    get: (key) => storage.getItem(key),
+    set: (key, value) => storage.setItem(key, value),
+    remove: (key) => storage.removeItem(key),
+    keys: () => Array.from({ length: storage.length }, (_, i) => storage.key(i)).flatMap((key) => key ?? []),
+  };
+}
+
+function inMemory(): DeviceStorage {
+  const kept = new Map<string, string>();
+  return {
+    get: (key) => kept.get(key) ?? null,
+    set: (key, value) => void kept.set(key, value),
+    remove: (key) => void kept.delete(key),
+    keys: () => [...kept.keys()],
+  };
+}
