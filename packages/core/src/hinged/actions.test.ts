@@ -1,0 +1,69 @@
+import { ACTIONS, action } from './actions';
+import { CAUSES } from './causes';
+import { EXAMPLE_DOOR } from './exampleDoor';
+import { gapBoard, gapChanges } from './gapsRound';
+import { hingeLine } from './hingeLine';
+import { PARAMETER_COUNT } from './parameters';
+
+describe('the register of actions', () => {
+  it('has steps, a stop rule and a caution for each, and a reason wherever it is forbidden', () => {
+    for (const { steps, stopIf, cautions, forbidden, minutes } of ACTIONS) {
+      expect(steps.length).toBeGreaterThan(1);
+      expect(stopIf).not.toBe('');
+      expect(cautions.length).toBeGreaterThan(0);
+      expect(minutes.first).toBeGreaterThan(0);
+      const isForbidden = forbidden.fireRated === true || forbidden.hingeKinds !== undefined || forbidden.slabKinds !== undefined;
+      if (isForbidden) expect(forbidden.why).not.toBe('');
+    }
+  });
+
+  it('every cure of a cause is an action that cures it, or one that shifts the hinge at fault', () => {
+    for (const { id, cures } of CAUSES) {
+      for (const cure of cures) {
+        const { effect } = action(cure);
+        expect(effect.kind === 'shift' || (effect.kind === 'cure' && effect.cures.includes(id))).toBe(true);
+      }
+    }
+  });
+
+  it('what takes timber or bends metal is less easily undone than what turns a screw', () => {
+    expect(action('planeLatch').irreversibility).toBeGreaterThan(action('bendKnuckles').irreversibility);
+    expect(action('bendKnuckles').irreversibility).toBeGreaterThan(action('tighten').irreversibility);
+  });
+
+  // Common practice, no source: three layers of a strip near the barrel move a door close to 1/8 in.
+  it('three layers of a shim strip move the slab about an eighth of an inch', () => {
+    const { effect } = action('shimStrip');
+    expect(effect.kind === 'shift' ? 3 * effect.mmPerUnit : 0).toBeCloseTo(25.4 / 8, 1);
+  });
+
+  // Common practice, no source: at most 1/16 in at a time with the knuckle wrench.
+  it('one go with the wrench stays below a sixteenth of an inch', () => {
+    const { effect } = action('bendKnuckles');
+    expect(effect.kind === 'shift' ? effect.mmPerUnit : Infinity).toBeLessThan(25.4 / 16);
+  });
+
+  it('bending there and back leaves every gap where it was', () => {
+    const board = gapBoard(EXAMPLE_DOOR, true);
+    for (const move of hingeLine(EXAMPLE_DOOR, PARAMETER_COUNT).moves) {
+      const there = gapChanges(board, EXAMPLE_DOOR, move);
+      const back = gapChanges(
+        board,
+        EXAMPLE_DOOR,
+        move.map((m) => -m),
+      );
+      there.forEach((change, i) => expect(change + (back[i] ?? 0)).toBeCloseTo(0, 12));
+    }
+  });
+
+  it('what a shim takes from the latch gap it gives to the hinge gap', () => {
+    const board = gapBoard(EXAMPLE_DOOR, false);
+    for (const move of hingeLine(EXAMPLE_DOOR, PARAMETER_COUNT).moves) {
+      const change = gapChanges(board, EXAMPLE_DOOR, move);
+      const at = (id: (typeof board.stations)[number]) => change[board.stations.indexOf(id)] ?? NaN;
+      expect(at('hinge.top') + at('latch.top')).toBeCloseTo(0, 9);
+      expect(at('hinge.mid') + at('latch.mid')).toBeCloseTo(0, 9);
+      expect(at('hinge.bottom') + at('latch.bottom')).toBeCloseTo(0, 9);
+    }
+  });
+});
