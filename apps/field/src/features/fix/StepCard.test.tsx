@@ -3,6 +3,7 @@ import { exampleRecord } from '../call/exampleRecord';
 import { observedAt } from '../call/observed';
 import type { Adjustment } from '@proper-swing/contract';
 import { planCorrections } from '@proper-swing/core';
+import { onlineManager } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { outbox } from '../../data/outbox';
 import { StepCard } from './StepCard';
@@ -19,6 +20,9 @@ const [tighten, shim] = planCorrections(observed).steps;
 if (tighten === undefined || shim === undefined) throw new Error('the plan has fewer than two steps');
 
 const logged = () => outbox.waiting().flatMap(({ kind, body }) => (kind === 'adjustments' ? [body as Adjustment] : []));
+
+// What is logged stays in the outbox: nothing is sent from a unit test.
+beforeAll(() => onlineManager.setOnline(false));
 
 afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
 

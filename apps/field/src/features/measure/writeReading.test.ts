@@ -1,4 +1,5 @@
 import type { ReadingEntry } from '@proper-swing/contract';
+import { onlineManager } from '@tanstack/react-query';
 import { outbox } from '../../data/outbox';
 import { exampleRecord } from '../call/exampleRecord';
 import { readingsByStation } from '../call/observed';
@@ -14,6 +15,9 @@ const freshRecord = () => {
   calls += 1;
   return { ...record, call: { ...record.call, id: `call-${calls}` } };
 };
+
+// What is written stays in the outbox: nothing is sent from a unit test.
+beforeAll(() => onlineManager.setOnline(false));
 
 afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
 
