@@ -7,7 +7,7 @@ const chromium = [process.env['CHROMIUM'], '/usr/bin/chromium', '/usr/bin/chromi
 
 export default defineConfig({
   testDir: './tests',
-  outputDir: '../test-results',
+  outputDir: '../test-results/pages',
   globalSetup: './globalSetup.ts',
   timeout: 60_000,
   expect: { timeout: 15_000 },
