@@ -14,6 +14,7 @@ import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import { readingsByStation } from '../call/observed';
 import { useLengthWords } from '../call/lengthWords';
+import { readingWords } from '../call/readingWords';
 import { DoorFacts } from './DoorFacts';
 
 /** The memory of a door: every earlier call with its readings side by side, so that what has moved can be seen. */
@@ -100,22 +101,11 @@ function VisitTable({ calls }: { calls: readonly CallRecord[] }) {
             <Words kind="label" style={styles.name}>
               {station(id).title}
             </Words>
-            {visits.map(({ record, readings }) => {
-              const reading = readings.get(id);
-              const shown =
-                reading === undefined
-                  ? '–'
-                  : reading.kind === 'figure' && reading.mm !== null
-                    ? words.bare(reading.mm)
-                    : reading.kind === 'rubs'
-                      ? 'rubs'
-                      : 'n/r';
-              return (
-                <Words key={record.call.id} kind="title" style={styles.figure}>
-                  {shown}
-                </Words>
-              );
-            })}
+            {visits.map(({ record, readings }) => (
+              <Words key={record.call.id} kind="title" style={styles.figure}>
+                {readingWords(readings.get(id), words)}
+              </Words>
+            ))}
           </View>
         ))}
       </View>

@@ -1,4 +1,4 @@
-import { standing, type CallRecord, type ReadingEntry } from '@proper-swing/contract';
+import { standing, type CallRecord } from '@proper-swing/contract';
 import { action, station } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import { Section } from '../../design/Section';
@@ -6,7 +6,8 @@ import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import { GapMark, VERDICT_WORDS } from '../../drawing/marks';
-import { useLengthWords, type LengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../call/lengthWords';
+import { readingWords } from '../call/readingWords';
 import { hingeWords } from '../fix/planWords';
 import type { Comparison } from './compare';
 
@@ -44,10 +45,10 @@ export function Prove({ record, comparison }: ProveProps) {
               {station(id).title}
             </Words>
             <Words kind="title" tone="pencil" style={styles.figure}>
-              {shown(found, words)}
+              {readingWords(found, words)}
             </Words>
             <Words kind="title" style={styles.figure}>
-              {shown(left, words)}
+              {readingWords(left, words)}
             </Words>
             <View style={styles.verdict}>
               {verdict && <GapMark verdict={verdict} />}
@@ -71,12 +72,6 @@ export function Prove({ record, comparison }: ProveProps) {
       </Section>
     </>
   );
-}
-
-function shown(reading: ReadingEntry | undefined, words: LengthWords): string {
-  if (reading === undefined) return '–';
-  if (reading.kind === 'figure' && reading.mm !== null) return words.bare(reading.mm);
-  return reading.kind === 'rubs' ? 'rubs' : 'n/r';
 }
 
 function verdictWords({ gaps, missing, outside, uneven, isProven }: Comparison): string {
