@@ -16,6 +16,8 @@ export interface Outbox {
   add: <K extends RecordKind>(kind: K, body: RecordBodies[K]) => Outgoing<K>;
   remove: (outgoing: Outgoing) => void;
   refuse: (outgoing: Outgoing, why: string) => void;
+  /** Keeps listeners untold of what is added, which is kept on the device all the same, until the returned function is called. */
+  hold: () => () => void;
   /** In the order they were made. The same list until something changes. */
   waiting: () => readonly Outgoing[];
   subscribe: (listener: () => void) => () => void;
@@ -31,9 +33,16 @@ export function openOutbox(storage: DeviceStorage): Outbox {
   let list: readonly Outgoing[] = read(storage);
   let sequence = list.reduce((most, outgoing) => Math.max(most, outgoing.sequence), 0);
   const listeners = new Set<() => void>();
+  let holds = 0;
+  let told = list;
+  const tell = () => {
+    if (holds > 0 || told === list) return;
+    told = list;
+    listeners.forEach((listener) => listener());
+  };
   const become = (next: readonly Outgoing[]) => {
     list = next;
-    listeners.forEach((tell) => tell());
+    tell();
   };
   const keep = (outgoing: Outgoing) => storage.set(keyOf(outgoing), JSON.stringify(outgoing));
 
@@ -53,6 +62,16 @@ export function openOutbox(storage: DeviceStorage): Outbox {
       const refused = { ...outgoing, refused: why };
       keep(refused);
       become(list.map((each) => (each.sequence === outgoing.sequence ? refused : each)));
+    },
+    hold: () => {
+      holds += 1;
+      let isHeld = true;
+      return () => {
+        if (!isHeld) return;
+        isHeld = false;
+        holds -= 1;
+        tell();
+      };
     },
     waiting: () => list,
     subscribe: (listener) => {

@@ -1,4 +1,4 @@
-import type { PropsWithChildren } from 'react';
+import { memo, type PropsWithChildren } from 'react';
 import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
 import { FONT, SIZE, type Palette } from './tokens';
 import { usePalette } from './theme';
@@ -17,7 +17,7 @@ export interface WordsProps {
 }
 
 /** All text of the app: one family for reading, one narrow one for labels and figures. */
-export function Words({ kind = 'text', tone = 'ink', style, heading, testID, lines, children }: PropsWithChildren<WordsProps>) {
+export const Words = memo(function Words({ kind = 'text', tone = 'ink', style, heading, testID, lines, children }: PropsWithChildren<WordsProps>) {
   const palette = usePalette();
   return (
     <Text
@@ -29,7 +29,7 @@ export function Words({ kind = 'text', tone = 'ink', style, heading, testID, lin
       {children}
     </Text>
   );
-}
+});
 
 const styles = StyleSheet.create({
   text: { fontFamily: FONT.text, fontSize: SIZE.text, lineHeight: 24 },

@@ -29,9 +29,9 @@ export function useDiagnosis(observed: Observed): Diagnosis | undefined {
   return useQuery({ ...query, placeholderData: keepPreviousData }).data;
 }
 
-/** Begins a diagnosis that `useDiagnosis` is about to ask for. */
-export function computeDiagnosis(client: QueryClient, observed: Observed): void {
-  client.query(diagnosisQuery(observed)).catch(() => undefined);
+/** Begins a diagnosis that `useDiagnosis` is about to ask for; resolves when it is there, or when there will be none. */
+export async function computeDiagnosis(client: QueryClient, observed: Observed): Promise<void> {
+  await client.query(diagnosisQuery(observed)).catch(() => undefined);
 }
 
 export function usePlan(observed: Observed): Plan | undefined {

@@ -1,6 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Header } from '../../design/Header';
 import { Page, type PageProps } from '../../design/Page';
@@ -19,16 +19,17 @@ export interface CallFrameProps extends Pick<PageProps, 'isFixed'> {
 /** What every stage of a call has round it; says so when the call is not to be had. */
 export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) {
   const { callId, record, isMissing } = useCallPage();
-  const header = (
-    <View>
-      <Header
-        title={record?.door.title ?? 'Call'}
-        sub={record?.site.name}
-        onBack={() => router.navigate('/')}
-        backLabel="Back to today's calls"
-      />
-      <StageStrip callId={callId} current={stage} />
-    </View>
+  const title = record?.door.title ?? 'Call';
+  const sub = record?.site.name;
+  // The same element until it says something else: a reading must not draw the whole page again.
+  const header = useMemo(
+    () => (
+      <View>
+        <Header title={title} sub={sub} onBack={() => router.navigate('/')} backLabel="Back to today's calls" />
+        <StageStrip callId={callId} current={stage} />
+      </View>
+    ),
+    [title, sub, callId, stage],
   );
   if (record === undefined) {
     return (

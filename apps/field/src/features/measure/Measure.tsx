@@ -4,6 +4,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
+import { outbox } from '../../data/outbox';
 import { usePreferences } from '../../data/preferences';
 import { Press } from '../../design/Press';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
@@ -40,7 +41,7 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
   const observed = useMemo(() => observedAt(record, stage), [record, stage]);
   const diagnosis = useDiagnosis(observed);
-  const [draft, setDraft] = useDraft(record.call.id, stage, firstUnread(readings));
+  const { draft, newest: newestDraft, become } = useDraft(record.call.id, stage, firstUnread(readings));
   const [sheet, setSheet] = useState<Sheet>(station(draft.station).kind === 'gap' ? 'gaps' : 'further');
   const [wantsDigits, setWantsDigits] = useState(false);
   const [fault, setFault] = useState<string>();
@@ -54,48 +55,61 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
   const pick = useCallback(
     (id: StationId) => {
       setFault(undefined);
-      setDraft({ station: id, text: '' });
+      become({ station: id, text: '' });
     },
-    [setDraft],
+    [become],
   );
 
+  // A key may come before the last reading has been drawn, so keys go by what is newest and not by what is shown.
+  const newestRecord = useRef(record);
+  useEffect(() => {
+    newestRecord.current = record;
+  }, [record]);
+
   const take = (taken: Taken) => {
+    const at = newestDraft().station;
+    const release = outbox.hold();
+    let drawn = Promise.resolve();
     try {
-      // The worker begins at once, while the page is still drawing the reading itself.
-      computeDiagnosis(client, observedAt(writeReading(record, stage, draft.station, taken), stage));
+      newestRecord.current = writeReading(newestRecord.current, stage, at, taken);
+      drawn = drawnTogether(computeDiagnosis(client, observedAt(newestRecord.current, stage)));
     } catch {
       setFault('This device is full: the reading is not kept. Make room, then press Next again.');
       return;
+    } finally {
+      void drawn.then(release);
     }
     setFault(undefined);
-    setDraft({ station: following(draft.station, readings, sheet), text: '' });
+    become({ station: following(at, readingsByStation(newestRecord.current, stage), sheet), text: '' }, drawn);
   };
 
   const finish = (text: string) => {
+    const at = newestDraft().station;
     if (text.trim() === '') {
-      setDraft({ station: following(draft.station, readings, sheet), text: '' });
+      become({ station: following(at, readingsByStation(newestRecord.current, stage), sheet), text: '' });
       return;
     }
-    const read = readTyped(draft.station, text, units);
+    const read = readTyped(at, text, units);
     if (read.ok) take({ kind: 'figure', mm: read.mm, typed: withUnit(text, units) });
     else {
       setFault(read.message);
-      setDraft({ ...draft, text });
+      become({ station: at, text });
     }
   };
 
   const onKey = (key: KeypadKey) => {
+    const { station: at, text } = newestDraft();
     if (key.does === 'type') {
       setFault(undefined);
-      setDraft({ ...draft, text: key.text === '-' ? flipSign(draft.text) : draft.text + key.text });
+      become({ station: at, text: key.text === '-' ? flipSign(text) : text + key.text });
     } else if (key.does === 'enter') finish(key.text);
-    else if (key.does === 'append-enter') finish(`${draft.text === '' ? '0' : draft.text}${key.text}`);
-    else if (key.id === 'next') finish(draft.text);
+    else if (key.does === 'append-enter') finish(`${text === '' ? '0' : text}${key.text}`);
+    else if (key.id === 'next') finish(text);
     else if (key.id === 'rubs') take({ kind: 'rubs' });
     else if (key.id === 'unreachable') take({ kind: 'unreachable' });
     else if (key.id === 'digits' || key.id === 'fractions') setWantsDigits(key.id === 'digits');
-    else if (draft.text !== '') setDraft({ ...draft, text: draft.text.slice(0, -1) });
-    else withdrawReading(record, stage, draft.station);
+    else if (text !== '') become({ station: at, text: text.slice(0, -1) });
+    else withdrawReading(newestRecord.current, stage, at);
   };
   // The pad is drawn once; it always reaches the newest handler.
   const newest = useRef(onKey);
@@ -112,6 +126,21 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
   const { kind } = station(draft.station);
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) => setArea({ width: layout.width, height: layout.height });
   const other: Sheet = sheet === 'gaps' ? 'further' : 'gaps';
+  const turnSheet = useMemo(
+    () => (
+      <Press
+        onPress={() => {
+          setSheet(other);
+          pick(other === 'gaps' ? firstUnread(readingsByStation(newestRecord.current, stage)) : 'plumb.hinge');
+        }}
+        testID={`sheet-${other}`}
+        style={styles.sheet}
+      >
+        {SHEET_WORDS[other]}
+      </Press>
+    ),
+    [other, pick, stage],
+  );
   const openProof = useCallback(() => router.replace(`/call/${record.call.id}/prove`), [record.call.id]);
   const openFind = useCallback(() => router.replace(`/call/${record.call.id}/find`), [record.call.id]);
 
@@ -140,9 +169,7 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
         <ActiveLine id={draft.station} text={draft.text} fault={fault} reading={readings.get(draft.station)} unit={words.unit} />
         <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
         <View style={styles.foot}>
-          <Press onPress={() => changeSheet(other, setSheet, pick, readings)} testID={`sheet-${other}`} style={styles.sheet}>
-            {SHEET_WORDS[other]}
-          </Press>
+          {turnSheet}
           {stage === 'found' ? (
             <EstimateBar diagnosis={diagnosis} onOpen={openFind} />
           ) : (
@@ -165,17 +192,14 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
   );
 });
 
-const SHEET_WORDS: Readonly<Record<Sheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
+/** A reading is drawn together with the estimate it changes, or after this long without it, ms. */
+const DRAWN_ANYWAY_MS = 60;
 
-function changeSheet(
-  id: Sheet,
-  setSheet: (sheet: Sheet) => void,
-  pick: (id: StationId) => void,
-  readings: ReadonlyMap<StationId, unknown>,
-): void {
-  setSheet(id);
-  pick(id === 'gaps' ? firstUnread(readings) : 'plumb.hinge');
+function drawnTogether(diagnosed: Promise<void>): Promise<void> {
+  return Promise.race([diagnosed, new Promise<void>((resolve) => setTimeout(resolve, DRAWN_ANYWAY_MS))]);
 }
+
+const SHEET_WORDS: Readonly<Record<Sheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
 
 function firstUnread(readings: ReadonlyMap<StationId, unknown>): StationId {
   return WALKING_ORDER.find((id) => !readings.has(id)) ?? 'latch.bottom';

@@ -1,6 +1,6 @@
 import type { Stage } from '@proper-swing/contract';
 import { STATION_IDS, type StationId } from '@proper-swing/core';
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { deviceStorage } from '../../data/storage';
 
 /** Where the walk-round stands: the station being read and what is typed so far. */
@@ -9,18 +9,31 @@ export interface Draft {
   text: string;
 }
 
+export interface DraftState {
+  /** As drawn. */
+  draft: Draft;
+  /** As it is for the next key: a key may come before the last one has been drawn. */
+  newest: () => Draft;
+  /** Kept on the device and true for the next key at once; drawn at once, or when `drawn` resolves. */
+  become: (next: Draft, drawn?: Promise<void>) => void;
+}
+
 /** The draft of a walk-round, kept on the device at every key so that a reload finds it as it was. */
-export function useDraft(callId: string, stage: Stage, first: StationId): [Draft, (draft: Draft) => void] {
+export function useDraft(callId: string, stage: Stage, first: StationId): DraftState {
   const key = `swing.draft.${callId}.${stage}`;
   const [draft, setDraft] = useState<Draft>(() => readDraft(key) ?? { station: first, text: '' });
-  const keep = useCallback(
-    (next: Draft) => {
+  const held = useRef(draft);
+  const newest = useCallback(() => held.current, []);
+  const become = useCallback(
+    (next: Draft, drawn?: Promise<void>) => {
       deviceStorage.set(key, JSON.stringify(next));
-      setDraft(next);
+      held.current = next;
+      if (drawn === undefined) setDraft(next);
+      else void drawn.then(() => setDraft(held.current));
     },
     [key],
   );
-  return [draft, keep];
+  return { draft, newest, become };
 }
 
 function readDraft(key: string): Draft | undefined {
