@@ -17,7 +17,15 @@ export interface WordsProps {
 }
 
 /** All text of the app: one family for reading, one narrow one for labels and figures. */
-export const Words = memo(function Words({ kind = 'text', tone = 'ink', style, heading, testID, lines, children }: PropsWithChildren<WordsProps>) {
+export const Words = memo(function Words({
+  kind = 'text',
+  tone = 'ink',
+  style,
+  heading,
+  testID,
+  lines,
+  children,
+}: PropsWithChildren<WordsProps>) {
   const palette = usePalette();
   return (
     <Text

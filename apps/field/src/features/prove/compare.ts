@@ -11,7 +11,7 @@ export interface ComparedGap {
 
 export interface Comparison {
   gaps: ComparedGap[];
-  /** Stations that were read as found and not yet as left. */
+  /** Stations not yet read as left; one that was read as found and cannot be reached now is among them. */
   missing: StationId[];
   outside: StationId[];
   /** Edges that taper more than the profile allows as left. */
@@ -35,7 +35,9 @@ export function compareStages(record: CallRecord): Comparison {
       verdict: edge && mm !== undefined ? judgeGap(record.door.profile, edge, mm) : undefined,
     };
   });
-  const missing = gaps.filter((gap) => gap.left === undefined).map((gap) => gap.station);
+  const missing = gaps
+    .filter((gap) => gap.left === undefined || (gap.left.kind === 'unreachable' && gap.found?.kind !== 'unreachable'))
+    .map((gap) => gap.station);
   const outside = gaps.filter(({ verdict }) => verdict !== undefined && verdict !== 'right').map((gap) => gap.station);
   const uneven = unevenEdges(left, toleranceProfile(record.door.profile).evenWithin);
   return { gaps, missing, outside, uneven, isProven: left.size > 0 && missing.length === 0 && outside.length === 0 && uneven.length === 0 };
