@@ -39,23 +39,38 @@ export {
   type StationKind,
 } from './hinged/stations';
 export { HEALTHY_SPREAD, UNEVENNESS_MM, type Spreading } from './hinged/healthy';
-export { CAUSES, CAUSE_IDS, cause, type Cause, type CauseId } from './hinged/causes';
+export { CAUSES, CAUSE_IDS, cause, type Cause, type CauseForm, type CauseId } from './hinged/causes';
 export {
   FINDINGS,
   FINDING_IDS,
   finding,
   findingAnswer,
-  answerLikelihood,
+  answerChances,
+  findingsFor,
   type Finding,
   type FindingAnswer,
   type FindingId,
 } from './hinged/findings';
-export { ACTIONS, ACTION_IDS, action, type Action, type ActionEffect, type ActionId } from './hinged/actions';
+export { ACTION_IDS, type ActionId } from './hinged/actionIds';
+export { ACTIONS, action, type Action, type ActionEffect } from './hinged/actions';
 export { CAUTIONS, type CautionId } from './hinged/cautions';
 export { judgeGap, type GapVerdict } from './hinged/judgeGap';
-export type { AnsweredFinding, Observed, Reading } from './hinged/readings';
-export { diagnose, type Diagnosis, type ExpectedGap, type RankedCause } from './hinged/diagnose';
+export type { AnsweredFinding, DoneStep, Observed, Reading, Round } from './hinged/readings';
+export { diagnose, type Diagnosis, type ExpectedGap, type RankedCause, type Supposition } from './hinged/diagnose';
+export type { NextBest, NextChoice } from './hinged/nextBest';
 export type { Evidence, Strength } from './hinged/evidence';
 export type { DoubtfulReading } from './hinged/doubtful';
-export { planCorrections, type GapMove, type Plan, type PlanOptions, type PlanOutcome } from './hinged/planCorrections';
+export {
+  planCorrections,
+  type Correction,
+  type GapMove,
+  type LostPlan,
+  type Plan,
+  type PlanAim,
+  type PlanOptions,
+  type PlanOutcome,
+} from './hinged/planCorrections';
 export type { PlannedStep } from './hinged/planSteps';
+export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/whatIf';
+export type { PlaningLine } from './hinged/planing';
+export { SIDES, type SideId } from './hinged/sides';

@@ -88,6 +88,12 @@ export class AdjustmentRow extends CorrectableEntry {
   @Column({ type: 'text' })
   unit: string;
 
+  @Column({ type: 'real', nullable: true })
+  fromMm: number | null;
+
+  @Column({ type: 'real', nullable: true })
+  toMm: number | null;
+
   @Column({ type: 'text' })
   remark: string;
 }

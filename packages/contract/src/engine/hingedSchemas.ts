@@ -46,17 +46,44 @@ const readingSchema = object({
   .test('figureOrRub', '${path} needs either mm or rubs', (reading) => (reading.mm === undefined) !== (reading.rubs === undefined))
   .test('gapNotNegative', '${path}.mm: a gap cannot be negative; say rubs', (reading) => !isGap(reading.station) || (reading.mm ?? 0) >= 0);
 
-const isGap = (station: string | undefined) => /^(hinge|head|latch|foot)\./.test(station ?? '');
+const isGap = (station: string | undefined) => /^(hinge|head|latch|foot|stop)\./.test(station ?? '');
 
 const findingSchema = object({
   finding: string().oneOf(FINDING_IDS).required().meta({ description: 'Which check' }),
   answer: string().required().max(40).meta({ description: 'Which of its answers' }),
 }).noUnknown();
 
+const hingeName = string().oneOf(['top', 'upper', 'middle', 'lower', 'bottom']);
+const planedShape = object({
+  fromMm: mm('Timber off at the head or hinge end').required().test(finite).min(0).max(500),
+  toMm: mm('Timber off at the other end').required().test(finite).min(0).max(500),
+})
+  .noUnknown()
+  .default(undefined)
+  .optional();
+
+const roundSchema = object({
+  done: array(
+    object({
+      action: string().oneOf(ACTION_IDS).required().meta({ description: 'What was done' }),
+      hinge: hingeName.meta({ description: 'At which hinge' }),
+      amount: number().required().test(finite).min(-500).max(500).meta({ description: 'How much, in the unit of the action' }),
+      planed: planedShape,
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .max(40)
+    .meta({ description: 'Steps as they were really done' }),
+  readings: array(readingSchema.required()).required().max(200).meta({ description: 'What was read after them' }),
+}).noUnknown();
+
 const observedShape = {
   door: hingedDoorSchema.required(),
   readings: array(readingSchema.required()).required().max(200).meta({ description: 'Any readings, in any order, or none' }),
   findings: array(findingSchema.required()).required().max(40).meta({ description: 'Answers to checks, or none' }),
+  rounds: array(roundSchema.required()).max(20).meta({ description: 'Work done since, with the readings after it, in order' }),
 };
 
 export const diagnoseRequest = object(observedShape).noUnknown();
@@ -94,7 +121,7 @@ export const diagnoseResult = object({
       id: string().oneOf(CAUSE_IDS).required(),
       title: string().required(),
       says: string().required().meta({ description: 'What has happened to the door' }),
-      probability: probability('Probability; all causes sum to one'),
+      probability: probability('Chance that it is at work, alone or with another'),
       for: array(evidence.required()).required().meta({ description: 'Evidence for, weightiest first' }),
       against: array(evidence.required()).required().meta({ description: 'Evidence against, weightiest first' }),
       advice: string().meta({ description: 'What to do where hinges cannot cure it' }),
@@ -104,6 +131,36 @@ export const diagnoseResult = object({
   )
     .required()
     .meta({ description: 'Likeliest first' }),
+  suppositions: array(
+    object({
+      causes: array(string().oneOf(CAUSE_IDS).required()).required().meta({ description: 'One cause by itself or two together' }),
+      probability: probability('Chance of just these'),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .meta({ description: 'Likeliest first; the unlikeliest are left out' }),
+  next: object({
+    enough: boolean().required().meta({ description: 'More readings would not change the plan' }),
+    choices: array(
+      object({
+        kind: string().oneOf(['station', 'finding']).required(),
+        id: string().required().meta({ description: 'Station or check' }),
+        title: string().required(),
+        howTo: string().required(),
+        minutes: number().required().meta({ description: 'Time it takes, minutes' }),
+        bits: number().required().meta({ description: 'Expected drop of the doubt about the cause, bits' }),
+        why: string().required().meta({ description: 'What it tells apart' }),
+      })
+        .noUnknown()
+        .required(),
+    )
+      .required()
+      .meta({ description: 'What to read or try next, best first' }),
+  })
+    .noUnknown()
+    .required(),
   expected: array(
     object({
       station: stationId,
@@ -129,17 +186,8 @@ export const diagnoseResult = object({
     .meta({ description: 'Readings to take again, worst first' }),
 }).noUnknown();
 
-const hingeName = string().oneOf(['top', 'upper', 'middle', 'lower', 'bottom']);
-
-export const planResult = object({
-  outcome: string().oneOf(['measure first', 'true', 'cures', 'falls short']).required(),
-  cause: object({
-    id: string().oneOf(CAUSE_IDS).required(),
-    title: string().required(),
-    probability: probability('Probability of the cause planned for'),
-  })
-    .noUnknown()
-    .required(),
+const planShape = object({
+  aim: string().oneOf(['quickest', 'lasting', 'if that fails']).required(),
   steps: array(
     object({
       action: string().oneOf(ACTION_IDS).required(),
@@ -148,15 +196,13 @@ export const planResult = object({
       amount: number().required().meta({ description: 'How much, in the unit given' }),
       unit: string().required(),
       shiftMm: mm('How far the slab moves at this hinge, + toward the latch'),
-      planed: object({ fromMm: mm('Timber off at the head or hinge end').required(), toMm: mm('Timber off at the other end').required() })
-        .noUnknown()
-        .default(undefined)
-        .optional(),
+      planed: planedShape,
       minutes: number().required().meta({ description: 'Time it takes, minutes' }),
       parts: string(),
       how: array(string().required()).required().meta({ description: 'What to do, in order' }),
       cautions: array(string().required()).required(),
       stopIf: string().required(),
+      recheck: array(stationId).required().meta({ description: 'What to read after it' }),
     })
       .noUnknown()
       .required(),
@@ -164,9 +210,10 @@ export const planResult = object({
     .required()
     .meta({ description: 'From least to most invasive' }),
   minutes: number().required().meta({ description: 'Time of all steps, minutes' }),
-  chanceTrue: probability('Chance that all gaps are inside the profile at the first check'),
+  chanceTrue: probability('Chance that everything is inside the profile at the first check'),
+  holds: probability('Chance that it still holds in two years'),
   gaps: array(
-    object({ station: stationId, beforeMm: mm('Gap now').required(), afterMm: mm('Gap after the plan').required() })
+    object({ station: stationId, beforeMm: mm('Figure now').required(), afterMm: mm('Figure after the plan').required() })
       .noUnknown()
       .required(),
   ).required(),
@@ -180,13 +227,38 @@ export const planResult = object({
       .noUnknown()
       .required(),
   ).required(),
-  unknown: array(
-    object({ station: stationId, sdMm: mm('Doubt of the gap, standard deviation').required() })
+  misfit: array(
+    object({ hinge: hingeName.required(), mm: mm('How far the hinge is off the line of the others').required() })
       .noUnknown()
       .required(),
   ).required(),
-  misfit: array(
-    object({ hinge: hingeName.required(), mm: mm('How far the hinge is off the line of the others').required() })
+}).noUnknown();
+
+export const planResult = object({
+  outcome: string().oneOf(['measure first', 'true', 'cures', 'wait', 'falls short']).required(),
+  cause: object({
+    id: string().oneOf(CAUSE_IDS).required(),
+    title: string().required(),
+    probability: probability('Probability of the cause planned for'),
+  })
+    .noUnknown()
+    .required(),
+  plans: array(planShape.required()).required().min(1).max(3).meta({ description: 'One to three, the quickest first' }),
+  hingesAlone: object({
+    can: boolean().required().meta({ description: 'Whether setting the hinges can make the door true' }),
+    chanceTrue: probability('Chance of it by the best setting'),
+  })
+    .noUnknown()
+    .required(),
+  lost: array(
+    object({ says: string().required(), why: string().required() })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .meta({ description: 'Ways that were tried and did not win' }),
+  unknown: array(
+    object({ station: stationId, sdMm: mm('Doubt of the gap, standard deviation').required() })
       .noUnknown()
       .required(),
   ).required(),
@@ -196,4 +268,61 @@ export const planResult = object({
       .required(),
   ).required(),
   advice: array(string().required()).required(),
+}).noUnknown();
+
+export const whatIfRequest = object({
+  door: hingedDoorSchema.required(),
+  gaps: array(
+    object({ station: string().oneOf(STATION_IDS).required(), mm: mm('Gap as it is; below nought it rubs').required().test(finite).min(-LARGEST_MM).max(LARGEST_MM) })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .max(40)
+    .meta({ description: 'Gaps as they are' }),
+  hinges: array(
+    object({ hinge: hingeName.required(), mm: mm('How far the slab is moved at this hinge, + toward the latch').required().test(finite).min(-50).max(50) })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .max(8)
+    .meta({ description: 'Hinges moved' }),
+  lowerMm: mm('How far the whole slab is let down').test(finite).min(-50).max(50),
+  planed: array(
+    object({
+      edge: string().oneOf(EDGES).required(),
+      fromMm: mm('Timber off at the head or hinge end').required().test(finite).min(0).max(500),
+      toMm: mm('Timber off at the other end').required().test(finite).min(0).max(500),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .max(4)
+    .meta({ description: 'Timber off an edge' }),
+}).noUnknown();
+
+export type WhatIfRequest = InferType<typeof whatIfRequest>;
+
+export const whatIfResult = object({
+  gaps: array(
+    object({
+      station: stationId,
+      beforeMm: mm('Gap now').required(),
+      afterMm: mm('Gap with the setting').required(),
+      verdict: string().oneOf(['rub', 'tight', 'right', 'wide']).required(),
+    })
+      .noUnknown()
+      .required(),
+  ).required(),
+  uneven: array(
+    object({ edge: string().oneOf(EDGES).required(), mm: mm('How much more the edge tapers than allowed').required() })
+      .noUnknown()
+      .required(),
+  ).required(),
+  misfit: array(
+    object({ hinge: hingeName.required(), mm: mm('How far the hinge is off the line of the others').required() })
+      .noUnknown()
+      .required(),
+  ).required(),
 }).noUnknown();

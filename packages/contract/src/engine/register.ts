@@ -3,7 +3,9 @@ import {
   formatLength,
   parseLength,
   planCorrections,
+  tryOut,
   type Denominator,
+  type DoneStep,
   type HingedDoor,
   type Observed,
   type Reading,
@@ -11,7 +13,17 @@ import {
 import type { Schema } from 'yup';
 import { check, type FieldError } from '../validate';
 import { toJsonSchema, type JsonSchema } from '../jsonSchema';
-import { diagnoseRequest, diagnoseResult, planRequest, planResult, type DiagnoseRequest, type PlanRequest } from './hingedSchemas';
+import {
+  diagnoseRequest,
+  diagnoseResult,
+  planRequest,
+  planResult,
+  whatIfRequest,
+  whatIfResult,
+  type DiagnoseRequest,
+  type PlanRequest,
+  type WhatIfRequest,
+} from './hingedSchemas';
 import { parseLengthRequest, parseLengthResult, type ParseLengthRequest } from './lengthSchemas';
 
 /** One function of the engine: what it takes, what it gives, an example, and the core function behind it. */
@@ -97,6 +109,25 @@ export const ENGINE: readonly EngineFunction[] = [
     run: ({ without, seed, ...rest }: PlanRequest) =>
       planCorrections(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) }),
   },
+  {
+    name: 'hinged.whatIf',
+    title: 'Try a setting of the hinges, or timber off an edge, on the gaps as they are',
+    request: whatIfRequest,
+    result: whatIfResult,
+    example: {
+      door: exampleObserved.door,
+      gaps: [
+        { station: 'latch.bottom', mm: 4.6 },
+        { station: 'latch.mid', mm: 2.6 },
+        { station: 'latch.top', mm: 0.6 },
+        { station: 'hinge.top', mm: 3 },
+        { station: 'hinge.bottom', mm: 1.8 },
+      ],
+      hinges: [{ hinge: 'bottom', mm: 1 }],
+    },
+    run: ({ door, gaps, hinges, lowerMm = 0, planed = [] }: WhatIfRequest) =>
+      tryOut(door satisfies HingedDoor, new Map(gaps.map(({ station, mm }) => [station, mm])), { hinges, lowerMm, planed }),
+  },
 ];
 
 export function engineFunction(name: string): EngineFunction | undefined {
@@ -125,8 +156,19 @@ export function describeEngine(each: EngineFunction): EngineDescription {
   };
 }
 
-function observedFrom({ door, readings, findings }: DiagnoseRequest): Observed {
-  return { door: door satisfies HingedDoor, readings: readings.map(readingFrom), findings };
+function observedFrom({ door, readings, findings, rounds }: DiagnoseRequest): Observed {
+  return {
+    door: door satisfies HingedDoor,
+    readings: readings.map(readingFrom),
+    findings,
+    ...(rounds && { rounds: rounds.map(({ done, readings: after }) => ({ done: done.map(doneFrom), readings: after.map(readingFrom) })) }),
+  };
+}
+
+type RoundRequest = NonNullable<DiagnoseRequest['rounds']>[number];
+
+function doneFrom({ action, hinge, amount, planed }: RoundRequest['done'][number]): DoneStep {
+  return { action, amount, ...(hinge && { hinge }), ...(planed && { planed }) };
 }
 
 function readingFrom({ station, mm, instrument }: DiagnoseRequest['readings'][number]): Reading {

@@ -94,7 +94,8 @@ export function dot(a: Float64Array, b: Float64Array): number {
   return sum;
 }
 
-function timesCov(cov: Float64Array, v: Float64Array): Float64Array {
+/** Covariance times a vector. */
+export function timesCov(cov: Float64Array, v: Float64Array): Float64Array {
   const n = v.length;
   const out = new Float64Array(n);
   for (let j = 0; j < n; j += 1) {
@@ -105,7 +106,8 @@ function timesCov(cov: Float64Array, v: Float64Array): Float64Array {
   return out;
 }
 
-function moveAlong(g: Gaussian, gain: Float64Array, step: number, shrink: number): void {
+/** Moves a belief along a gain: mean by `gain · step`, covariance down by `shrink · gain gainᵀ`. */
+export function moveAlong(g: Gaussian, gain: Float64Array, step: number, shrink: number): void {
   const n = gain.length;
   for (let i = 0; i < n; i += 1) {
     const gi = gain[i] ?? 0;

@@ -1,97 +1,353 @@
-import type { ActionId } from './actions';
+import type { ActionId } from './actionIds';
+import type { HingeKind, HingedDoor, SlabKind } from './door';
 import type { Moves } from './moves';
-import type { Spreading } from './healthy';
 
-/** A reason for a door's trouble, as a carpenter would write it down. */
+/** One magnitude of a fault, mm: its usual size, its spread, and what moves with 1 mm of it. */
+export interface FaultAxis {
+  measure: string;
+  /** `hingeGap` is the whole gap that the profile of the door wants at the hinges. */
+  mean: number | 'hingeGap';
+  sd: number;
+  moves: Moves;
+}
+
+/** A way in which a cause shows itself, with its share among the ways. The first axis is the fault's own size. */
+export interface CauseForm {
+  id: string;
+  share: number;
+  axes: readonly FaultAxis[];
+}
+
+/** A reason for a door's trouble, as a carpenter would write it down. Sizes and shares are common practice, no source. */
 export interface Cause {
   id: CauseId;
   title: string;
+  /** In the middle of a sentence: "tells … from …". */
+  called: string;
   /** One sentence: what has happened to the door. */
   says: string;
-  /** How often it is behind a call before anything is known; relative, common practice, no source. */
+  /** How often it is behind a call before anything is known; relative. */
   prior: number;
-  /** The fault as one magnitude in mm: usual size, its spread, and what moves with 1 mm of it. */
-  fault?: { measure: string; mean: number; sd: number; moves: Moves };
-  /** Further spread this cause brings. */
-  spreads?: readonly Spreading[];
+  /** Causes of one place are not supposed together: the top hinge is loose or stripped, not both. */
+  place: string;
+  forms: readonly CauseForm[];
+  /** Kinds of door that can have it; all unless said. */
+  onlyFor?: { hingeKinds?: readonly HingeKind[]; slabKinds?: readonly SlabKind[] };
   /** Actions of which one must be in the plan before anything that only hides the fault. */
   cures: readonly ActionId[];
-  /** Said instead of a plan, or beside it, when the hinges cannot cure this. */
+  /** Said beside the plan, or instead of one. */
   advice?: string;
-  /** Slab may not be planed while this is the likely cause. */
+  /** Slab may not be planed while this is a likely cause. */
   forbidsPlaning?: string;
 }
 
-const TOP_HINGE_OUT: Moves = { drop: 'topHingeOut.drop', hingeGap: 'topHingeOut.gap' };
+const TOP_OUT: Moves = { drop: 'topHingeOut.drop', hingeGap: 'topHingeOut.gap' };
+const BOTTOM_OUT: Moves = { drop: 'bottomHingeOut.drop', hingeGap: 'bottomHingeOut.gap' };
+const SCREWED: { hingeKinds: readonly HingeKind[] } = { hingeKinds: ['butt', 'ballBearing', 'cast'] };
+const ADJUSTABLE: { hingeKinds: readonly HingeKind[] } = { hingeKinds: ['adjustable'] };
+
+const axis = (measure: string, mean: FaultAxis['mean'], sd: number, moves: Moves): FaultAxis => ({ measure, mean, sd, moves });
+const one = (...axes: FaultAxis[]): CauseForm[] => [{ id: 'usual', share: 1, axes }];
+/** The same fault one way or the other. */
+const either = (ids: [string, string], measure: string, mean: number, sd: number, moves: Moves, ...more: FaultAxis[]): CauseForm[] => [
+  { id: ids[0], share: 0.5, axes: [axis(measure, mean, sd, moves), ...more] },
+  { id: ids[1], share: 0.5, axes: [axis(measure, -mean, sd, moves), ...more] },
+];
+
+/** What a slab also does when its top hinge lets go: it comes down a little with it. */
+const SETTLED = axis('slab come down with the hinge', 0.3, 0.3, { headGap: 1 });
 
 const CAUSE_TABLE = {
   nothingWrong: {
     title: 'Nothing wrong',
+    called: 'a sound door',
     says: 'The door hangs as a sound door does; what differs is the building.',
-    prior: 0.12,
+    prior: 0.05,
+    place: 'none',
+    forms: one(),
     cures: [],
   },
   looseTopScrews: {
     title: 'Top hinge screws loose',
+    called: 'loose top screws',
     says: 'The top hinge has pulled away from the leg and the slab turns about the bottom hinge.',
-    prior: 0.2,
-    fault: { measure: 'top hinge off the leg', mean: 3.2, sd: 1.4, moves: TOP_HINGE_OUT },
+    prior: 0.1,
+    place: 'topHinge',
+    forms: one(axis('top hinge off the leg', 2.8, 1, TOP_OUT), SETTLED),
     cures: ['tighten', 'longScrew'],
   },
   strippedTopHoles: {
     title: 'Top hinge holes stripped',
+    called: 'stripped holes',
     says: 'The screws of the top hinge no longer bite, so tightening will not hold.',
-    prior: 0.13,
-    fault: { measure: 'top hinge off the leg', mean: 3.8, sd: 1.6, moves: TOP_HINGE_OUT },
+    prior: 0.07,
+    place: 'topHinge',
+    forms: one(axis('top hinge off the leg', 3.3, 1.2, TOP_OUT), SETTLED),
     cures: ['fillHoles', 'longScrew'],
+  },
+  neverFixed: {
+    title: 'Hinge leg never fixed to the framing',
+    called: 'a hinge leg that gives',
+    says: 'The leg hangs on nails and trim: its top has come away from the framing, and the door with it.',
+    prior: 0.036,
+    place: 'topHinge',
+    forms: one(axis('top of the leg off the framing', 4.5, 1.5, { hingeLean: 1, drop: '1/r', sideRoom: -0.5 })),
+    cures: ['longScrew', 'wedgeHingeLeg'],
+    advice: 'A long screw at each hinge, with packers behind the leg, holds what nails do not.',
   },
   spreadKnuckles: {
     title: 'Top hinge knuckles spread',
+    called: 'spread knuckles',
     says: 'The leaves of the top hinge have opened, so the barrel stands off although every screw is tight.',
-    prior: 0.08,
-    fault: { measure: 'top barrel off the leg', mean: 2.4, sd: 1, moves: TOP_HINGE_OUT },
-    cures: ['bendKnuckles'],
+    prior: 0.038,
+    place: 'topHinge',
+    forms: one(axis('top barrel off the leg', 2.2, 0.8, TOP_OUT)),
+    onlyFor: SCREWED,
+    cures: ['bendKnuckles', 'replaceHinge'],
+  },
+  wornPins: {
+    title: 'Pins and knuckles worn',
+    called: 'worn pins',
+    says: 'The hinges have worn: the slab has come down and leans out at the top.',
+    prior: 0.038,
+    place: 'topHinge',
+    forms: one(
+      axis('slab come down', 1.8, 0.6, { headGap: 1 }),
+      axis('top hinge leaning out', 1.2, 0.5, TOP_OUT),
+    ),
+    onlyFor: SCREWED,
+    cures: ['replaceHinge'],
+  },
+  looseBottomScrews: {
+    title: 'Bottom hinge screws loose',
+    called: 'loose bottom screws',
+    says: 'The bottom hinge has come off the leg and the slab turns about the top hinge.',
+    prior: 0.034,
+    place: 'bottomHinge',
+    forms: one(axis('bottom hinge off the leg', 2.4, 0.9, BOTTOM_OUT)),
+    cures: ['tightenBottom', 'longScrewBottom'],
   },
   hingeBound: {
     title: 'Hinge bound',
+    called: 'bound hinges',
     says: 'Leaves let in too deep or screw heads standing proud: the slab meets the leg before it is shut.',
-    prior: 0.1,
-    fault: { measure: 'hinge gap lost', mean: 1.7, sd: 0.6, moves: { hingeGap: -1 } },
+    prior: 0.065,
+    place: 'hingeSeat',
+    forms: [
+      { id: 'all', share: 0.6, axes: [axis('hinge gap lost', 'hingeGap', 0.5, { hingeGap: -1 })] },
+      {
+        id: 'top',
+        share: 0.2,
+        axes: [axis('top leaf too deep', 'hingeGap', 0.5, { drop: { times: -1, of: 'topHingeOut.drop' }, hingeGap: { times: -1, of: 'topHingeOut.gap' } })],
+      },
+      {
+        id: 'bottom',
+        share: 0.2,
+        axes: [
+          axis('bottom leaf too deep', 'hingeGap', 0.5, {
+            drop: { times: -1, of: 'bottomHingeOut.drop' },
+            hingeGap: { times: -1, of: 'bottomHingeOut.gap' },
+          }),
+        ],
+      },
+    ],
+    onlyFor: SCREWED,
     cures: ['shim', 'shimStrip'],
   },
   frameRacked: {
     title: 'Frame racked',
+    called: 'a racked frame',
     says: 'Both legs lean the same way and the door has gone with the hinge leg, while the head stayed.',
-    prior: 0.1,
-    fault: { measure: 'lean of both legs', mean: 0, sd: 9, moves: { hingeLean: 1, latchLean: 1, drop: '1/r' } },
-    cures: [],
+    prior: 0.062,
+    place: 'frame',
+    forms: either(['toLatch', 'toHinges'], 'lean of both legs', 7.5, 2.2, { hingeLean: 1, latchLean: 1, drop: '1/r' }),
+    cures: ['squareFrame'],
     advice: 'The lasting cure is to free the lining, wedge it square and fix it again. Hinges can only share out the gap.',
   },
   latchLegOut: {
     title: 'Latch leg out of plumb',
+    called: 'a leaning latch leg',
     says: 'The latch leg has been kicked or has moved; the hinge side is as it should be.',
-    prior: 0.11,
-    fault: { measure: 'lean of the latch leg', mean: 0, sd: 5, moves: { latchLean: 1 } },
-    spreads: [{ why: 'the leg has moved sideways too', sd: 1.2, moves: { sideRoom: 1 } }],
-    cures: [],
+    prior: 0.062,
+    place: 'latchLeg',
+    forms: either(['away', 'toward'], 'lean of the latch leg', 4.5, 1.4, { latchLean: 1 }, axis('leg moved sideways', 0, 0.8, { sideRoom: 1 })),
+    cures: ['wedgeLatchLeg'],
     advice: 'The lasting cure is to free the latch leg, wedge it plumb and fix it again.',
   },
+  latchLegBowed: {
+    title: 'Latch leg bowed',
+    called: 'a bowed latch leg',
+    says: 'The latch leg bellies, so the gap is tight or wide in the middle only.',
+    prior: 0.034,
+    place: 'latchLeg',
+    forms: either(['away', 'toward'], 'belly of the latch leg', 3, 0.9, { latchBow: 1 }),
+    cures: ['wedgeLatchLeg'],
+    advice: 'The lasting cure is to free the leg at its middle, wedge it straight and fix it again.',
+  },
+  hingeLegBowed: {
+    title: 'Hinge leg bowed',
+    called: 'a bowed hinge leg',
+    says: 'The hinge leg bellies between its hinges, so its gap is tight or wide in the middle.',
+    prior: 0.032,
+    place: 'hingeLeg',
+    // The end hinges sit where about a third of the belly is.
+    forms: either(['toLatch', 'away'], 'belly of the hinge leg', 3, 0.9, { hingeBow: 1, hingeGap: 0.4 }),
+    cures: ['wedgeHingeLeg'],
+    advice: 'The lasting cure is to wedge the leg straight behind its middle hinge.',
+  },
   headOut: {
-    title: 'Head out of level',
-    says: 'The head runs off while the door hangs true to its legs.',
-    prior: 0.06,
-    fault: { measure: 'tilt of the head', mean: 0, sd: 5, moves: { headTilt: 1 } },
-    cures: [],
+    title: 'Head out of level or bowed',
+    called: 'a head that runs off',
+    says: 'The head runs off or sags while the door hangs true to its legs.',
+    prior: 0.062,
+    place: 'head',
+    forms: [
+      { id: 'downAtLatch', share: 0.35, axes: [axis('tilt of the head', 4, 1.2, { headTilt: 1 })] },
+      { id: 'upAtLatch', share: 0.35, axes: [axis('tilt of the head', -4, 1.2, { headTilt: 1 })] },
+      { id: 'bowed', share: 0.3, axes: [axis('bow of the head', 2.8, 0.8, { headBow: 1 })] },
+    ],
+    cures: ['scribeHead'],
     advice: 'Hinges cannot cure a head that runs off: scribe the top of the slab, or re-set the head.',
   },
   swollenSlab: {
     title: 'Slab swollen',
+    called: 'a swollen slab',
     says: 'The timber has taken up moisture and grown across its width.',
-    prior: 0.1,
-    fault: { measure: 'growth across the width', mean: 3, sd: 1.2, moves: { sideRoom: -1, slabWidth: 1 } },
-    cures: [],
+    prior: 0.066,
+    place: 'slab',
+    forms: one(axis('growth across the width', 3, 1, { sideRoom: -1, slabWidth: 1 })),
+    onlyFor: { slabKinds: ['solidTimber', 'framed', 'hollowCore'] },
+    cures: ['dryAndSeal'],
     advice: 'Let it dry and seal the bare edges first; measure again in the dry season before taking any timber off.',
     forbidsPlaning: 'A slab planed while swollen is too small when it dries.',
+  },
+  slabOversize: {
+    title: 'Slab too large, or paint built up',
+    called: 'a slab too large',
+    says: 'The slab was never fitted close enough, or coats of paint have closed the gaps.',
+    prior: 0.036,
+    place: 'slab',
+    forms: one(
+      axis('too wide', 2.4, 0.7, { sideRoom: -1, slabWidth: 1 }),
+      axis('too tall', 1.1, 0.5, { heightRoom: -1, slabHeight: 1, headGap: -1 }),
+    ),
+    cures: ['planeLatch', 'planeHead'],
+  },
+  floorHigh: {
+    title: 'Floor rises along the swing',
+    called: 'a floor that rises',
+    says: 'The door is free when shut and drags part-way open: the floor or its covering is higher there.',
+    prior: 0.036,
+    place: 'floor',
+    forms: one(axis('rise of the floor', 9, 4, { floorRise: 1 })),
+    cures: ['trimFoot'],
+  },
+  strikeOff: {
+    title: 'Strike too high or too low',
+    called: 'a strike at the wrong height',
+    says: 'The door hangs true and its bolt meets the strike above or below the hole.',
+    prior: 0.036,
+    place: 'strike',
+    forms: either(['high', 'low'], 'strike off its height', 3.4, 1, { strike: 1 }),
+    cures: ['fileStrike', 'moveStrike'],
+  },
+  strikeDepth: {
+    title: 'Strike too far from the stop, or too near',
+    called: 'a strike at the wrong depth',
+    says: 'The bolt holds the slab off its stop so that it rattles, or so near that it must be pushed to latch.',
+    prior: 0.036,
+    place: 'strike',
+    forms: [
+      { id: 'rattles', share: 0.6, axes: [axis('slab off its stop', 2.4, 0.7, { stopGap: 1 })] },
+      { id: 'tight', share: 0.4, axes: [axis('slab pressed to its stop', -1.5, 0.4, { stopGap: 1 })] },
+    ],
+    cures: ['bendTab', 'moveStrikeDepth'],
+  },
+  hingeLineOut: {
+    title: 'Hinge line out of plumb across the wall',
+    called: 'a leaning wall',
+    says: 'The door swings by itself: the line through its hinges leans across the wall.',
+    prior: 0.062,
+    place: 'acrossWall',
+    forms: either(['in', 'out'], 'lean across the wall', 8, 2.5, { acrossLean: 1 }),
+    cures: ['bendPin', 'throwHinge'],
+    advice: 'A bent pin stops the swing by friction; bringing the hinge line plumb cures the lean.',
+  },
+  twistedOpening: {
+    title: 'Opening twisted',
+    called: 'a twisted opening',
+    says: 'The legs are not in one plane: the slab is flat and meets its stop at one corner first.',
+    prior: 0.033,
+    place: 'plane',
+    forms: either(['top', 'bottom'], 'corner off the stop', 6, 1.8, { twist: 1 }),
+    cures: ['moveStop', 'throwForTwist'],
+  },
+  warpedSlab: {
+    title: 'Slab warped',
+    called: 'a warped slab',
+    says: 'The slab has twisted: it meets its stop at one corner first, and the opening is in one plane.',
+    prior: 0.033,
+    place: 'plane',
+    forms: either(['top', 'bottom'], 'corner off the stop', 6, 1.8, { twist: 1 }),
+    cures: ['moveStop', 'throwForTwist'],
+  },
+  adjustersHeight: {
+    title: 'Adjustable hinges out in height',
+    called: 'hinges set too low',
+    says: 'The height screw has worked down: the slab sits low and its bolts miss their keeps.',
+    prior: 0.2,
+    place: 'adjusters',
+    forms: either(['low', 'high'], 'slab low', 2.8, 0.9, { headGap: 1 }),
+    onlyFor: ADJUSTABLE,
+    cures: ['turnHeight'],
+  },
+  adjustersSideways: {
+    title: 'Adjustable hinges out sideways',
+    called: 'hinges set too far over',
+    says: 'The side screws have worked back: the locking gap is too wide, or tapers.',
+    prior: 0.23,
+    place: 'adjusters',
+    forms: [
+      { id: 'all', share: 0.5, axes: [axis('slab toward the hinges', -2.8, 0.9, { hingeGap: 1 })] },
+      { id: 'top', share: 0.3, axes: [axis('top hinge out', 2.8, 0.9, TOP_OUT)] },
+      { id: 'bottom', share: 0.2, axes: [axis('bottom hinge out', 2.8, 0.9, BOTTOM_OUT)] },
+    ],
+    onlyFor: ADJUSTABLE,
+    cures: ['turnSideways'],
+  },
+  keepsOut: {
+    title: 'Keeps out',
+    called: 'keeps that are out',
+    says: 'The gaps are right, and the handle is stiff because the hooks do not meet their keeps freely.',
+    prior: 0.1,
+    place: 'keeps',
+    forms: one(),
+    onlyFor: ADJUSTABLE,
+    cures: ['turnKeeps'],
+  },
+  rottenFoot: {
+    title: 'Foot of a leg rotten',
+    called: 'a rotten foot',
+    says: 'The foot of the hinge leg is soft: the bottom hinge has sunk into it.',
+    prior: 0.033,
+    place: 'bottomHinge',
+    forms: one(axis('bottom hinge sunk in', -1.6, 0.7, BOTTOM_OUT)),
+    cures: ['repairFoot'],
+    advice: 'Cut the soft wood out and patch the foot; hinges will not hold in it.',
+  },
+  brokenLeg: {
+    title: 'Strike side broken in',
+    called: 'a broken leg',
+    says: 'The latch leg has split at the strike, by a kick or a forced entry.',
+    prior: 0.033,
+    place: 'latchLeg',
+    forms: one(
+      axis('leg sprung at the strike', 2, 1.2, { latchBow: 1 }),
+      axis('leg moved sideways', 0.8, 1, { sideRoom: 1 }),
+      axis('strike moved', 0, 1.5, { strike: 1 }),
+    ),
+    cures: ['repairLeg'],
+    advice: 'Splice or replace the leg; until then the door must be secured by other means.',
   },
 } as const satisfies Record<string, Omit<Cause, 'id'>>;
 
@@ -104,3 +360,12 @@ export function cause(id: CauseId): Cause {
 }
 
 export const CAUSES: readonly Cause[] = CAUSE_IDS.map(cause);
+
+/** The causes a door of this kind can have. */
+export function causesOf({ hingeKind, slabKind }: HingedDoor): readonly Cause[] {
+  return CAUSES.filter(
+    ({ onlyFor }) =>
+      (onlyFor?.hingeKinds === undefined || onlyFor.hingeKinds.includes(hingeKind)) &&
+      (onlyFor?.slabKinds === undefined || onlyFor.slabKinds.includes(slabKind)),
+  );
+}

@@ -1,7 +1,8 @@
-import { believe, expectAt } from './belief';
-import type { CauseId } from './causes';
+import { believe, causeChances, expectAt, type Belief } from './belief';
+import { cause, type CauseId } from './causes';
 import { doubtfulReadings, type DoubtfulReading } from './doubtful';
 import { weighEvidence, type Evidence } from './evidence';
+import { nextBest, type NextBest } from './nextBest';
 import type { Observed } from './readings';
 import { STATION_IDS, type StationId } from './stations';
 
@@ -9,11 +10,17 @@ export interface RankedCause {
   id: CauseId;
   title: string;
   says: string;
-  /** 0 to 1; all causes together sum to one. */
+  /** Chance that it is at work, alone or with another, 0 to 1. */
   probability: number;
   for: Evidence[];
   against: Evidence[];
   advice?: string;
+}
+
+/** Causes supposed to be at work together, and how likely just these are. */
+export interface Supposition {
+  causes: CauseId[];
+  probability: number;
 }
 
 /** What is expected at a station, read or not, mm. */
@@ -26,13 +33,18 @@ export interface ExpectedGap {
 export interface Diagnosis {
   /** Likeliest first. */
   causes: RankedCause[];
+  /** One cause by itself or two together, likeliest first; the unlikeliest are left out. */
+  suppositions: Supposition[];
   /** Every station. A mean below nought is where the slab would have to overlap: it rubs. */
   expected: ExpectedGap[];
   doubtful: DoubtfulReading[];
+  /** What to read or try next, and whether it is enough. */
+  next: NextBest;
 }
 
 /**
- * Names the likely causes of a hinged door's trouble and estimates every gap round it, from whatever was read.
+ * Names the likely causes of a hinged door's trouble, estimates every gap round it and says what to read next, from
+ * whatever was read.
  *
  * Any subset of readings will do, including none; then the answer is what doors in general are like.
  *
@@ -41,24 +53,28 @@ export interface Diagnosis {
 export function diagnose(observed: Observed): Diagnosis {
   const belief = believe(observed);
   const evidence = weighEvidence(belief);
-  const causes = belief.held.flatMap((held, i) => {
-    const [leading] = held.hypothesis.causes;
-    if (leading === undefined) return [];
-    const { id, title, says, advice } = leading;
-    return [
-      {
-        id,
-        title,
-        says,
-        probability: held.probability,
-        ...(evidence[i] ?? { for: [], against: [] }),
-        ...(advice !== undefined && { advice }),
-      },
-    ];
+  const causes = causeChances(belief).map(({ id, probability }) => {
+    const { title, says, advice } = cause(id);
+    return { id, title, says, probability, ...(evidence.get(id) ?? { for: [], against: [] }), ...(advice !== undefined && { advice }) };
   });
   const expected = STATION_IDS.map((id) => {
     const { mean, variance } = expectAt(belief, id);
     return { station: id, meanMm: mean, sdMm: Math.sqrt(variance) };
   });
-  return { causes, expected, doubtful: doubtfulReadings(observed, belief) };
+  return { causes, suppositions: suppositionsOf(belief).filter(({ probability }) => probability >= WORTH_TELLING), expected, doubtful: doubtfulReadings(observed, belief), next: nextBest(observed, belief) };
+}
+
+/** Suppositions less likely than this are not told. */
+const WORTH_TELLING = 0.02;
+
+/** Chances by set of causes, whatever their form; all of them, and they sum to one. */
+export function suppositionsOf({ space, chances }: Belief): Supposition[] {
+  const sums = new Map<string, Supposition>();
+  space.hypotheses.forEach(({ causes }, i) => {
+    const key = causes.map(({ id }) => id).join();
+    const known = sums.get(key) ?? { causes: causes.map(({ id }) => id), probability: 0 };
+    known.probability += chances[i] ?? 0;
+    sums.set(key, known);
+  });
+  return [...sums.values()].sort((a, b) => b.probability - a.probability);
 }

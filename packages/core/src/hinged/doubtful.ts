@@ -2,7 +2,7 @@ import { project } from '../algebra/gaussian';
 import { logNormalDensity, logSumExp } from '../chance/normal';
 import { believe, mixSpreads, type Belief } from './belief';
 import type { Observed } from './readings';
-import type { StationId } from './stations';
+import { stationRow, type StationId } from './stations';
 
 /** A reading that does not fit what all the others say. */
 export interface DoubtfulReading {
@@ -41,17 +41,16 @@ export function doubtfulReadings(observed: Observed, belief: Belief): DoubtfulRe
  * The reading furthest from what the rest predict, if over the limit. Leaving one out is exact and needs no new
  * estimate: dividing a normal belief by the reading's own likelihood gives variance 1/(1/v − 1/R).
  */
-function worstReading({ held }: Belief): DoubtfulReading | undefined {
-  const judged = (held[0]?.readings ?? []).flatMap((reading, i) => {
+function worstReading({ held, readings, door }: Belief): DoubtfulReading | undefined {
+  const judged = readings.flatMap((reading) => {
     if (reading.mm === undefined) return [];
     const readMm = reading.mm;
-    const without = held.map((h) => {
-      const own = h.readings[i] ?? reading;
-      const { mean, variance } = project(h.posterior, own.row);
-      const rest = 1 / (1 / variance - 1 / own.variance);
-      const expected = rest * (mean / variance - readMm / own.variance);
-      const spread = rest + own.variance;
-      const logWeight = Math.log(h.probability + 1e-300) - logNormalDensity(readMm, expected, spread);
+    const without = held.map(({ posterior, probability }) => {
+      const { mean, variance } = project(posterior, stationRow(reading.station, door, posterior.mean.length));
+      const rest = 1 / Math.max(1e-6, 1 / variance - 1 / reading.variance);
+      const expected = rest * (mean / variance - readMm / reading.variance);
+      const spread = rest + reading.variance;
+      const logWeight = Math.log(probability + 1e-300) - logNormalDensity(readMm, expected, spread);
       return { mean: expected, variance: spread, logWeight };
     });
     const total = logSumExp(without.map(({ logWeight }) => logWeight));

@@ -1,9 +1,12 @@
 import { project, type LinearRow, type Spread } from '../algebra/gaussian';
 import { logNormalBelow, logNormalDensity, logSumExp } from '../chance/normal';
-import { answerChance, mixSpreads, type Belief, type HeldHypothesis } from './belief';
+import { mixSpreads, type Belief } from './belief';
+import type { CauseId } from './causes';
 import { profileOf } from './door';
+import { answerChances } from './findings';
+import { expectBeforehand, type Hypothesis } from './hypotheses';
 import { SIGNS, type Sign } from './signs';
-import { station, stationRow, type StationId } from './stations';
+import { STATE_SIZE, station, stationRow, type StationId } from './stations';
 
 export type Strength = 'strong' | 'fair' | 'slight';
 
@@ -25,33 +28,57 @@ const STRONG_FROM = Math.log(10);
 const FAIR_FROM = 1;
 const WORTH_SAYING = 0.2;
 
-/** One observation as every hypothesis sees it: the log of its chance, and for figures what would be expected, mm. */
+/** One observation as every cause sees it: the log of its chance, and for figures what would be expected, mm. */
 interface Observation {
   kind: Evidence['kind'];
   says: string;
   readMm?: number;
-  /** By place of the hypothesis in the belief. */
+  /** By place of the cause in the views. */
   logChance: number[];
   expected?: Spread[];
 }
 
+/** A cause as evidence is weighed for it: by itself, in the form that the readings favour. */
+interface CauseView {
+  id: CauseId;
+  hypothesis: Hypothesis;
+  logPrior: number;
+}
+
+export type EvidenceByCause = ReadonlyMap<CauseId, { for: Evidence[]; against: Evidence[] }>;
+
 /**
- * Evidence for and against each held hypothesis, weightiest first, in the order of the belief.
+ * Evidence for and against each cause, weightiest first.
  *
- * The weight is the log of how much likelier the observation was beforehand under the hypothesis than under the others,
+ * The weight is the log of how much likelier the observation was beforehand under the cause alone than under the others,
  * mixed by their prior chances.
  */
-export function weighEvidence(belief: Belief): { for: Evidence[]; against: Evidence[] }[] {
-  const observations = [...observedSigns(belief), ...observedRubs(belief), ...observedFindings(belief)];
-  const logPriors = belief.held.map(({ hypothesis }) => hypothesis.logPrior);
-  return belief.held.map((_, own) => {
-    const others = belief.held.map((_each, i) => i).filter((i) => i !== own);
-    const telling = observations
-      .map((observation) => evidenceFrom(observation, own, others, logPriors))
-      .filter(({ weight }) => Math.abs(weight) >= WORTH_SAYING)
-      .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
-    return { for: telling.filter(({ weight }) => weight > 0), against: telling.filter(({ weight }) => weight < 0) };
+export function weighEvidence(belief: Belief): EvidenceByCause {
+  const views = causeViews(belief);
+  const observations = [...observedSigns(belief, views), ...observedRubs(belief, views), ...observedFindings(belief, views)];
+  const logPriors = views.map(({ logPrior }) => logPrior);
+  return new Map(
+    views.map(({ id }, own) => {
+      const others = views.map((_each, i) => i).filter((i) => i !== own);
+      const telling = observations
+        .map((observation) => evidenceFrom(observation, own, others, logPriors))
+        .filter(({ weight }) => Math.abs(weight) >= WORTH_SAYING)
+        .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
+      return [id, { for: telling.filter(({ weight }) => weight > 0), against: telling.filter(({ weight }) => weight < 0) }];
+    }),
+  );
+}
+
+function causeViews({ space, chances }: Belief): CauseView[] {
+  const views = new Map<CauseId, CauseView & { chance: number }>();
+  space.hypotheses.forEach((hypothesis, i) => {
+    const [first, second] = hypothesis.causes;
+    if (first === undefined || second !== undefined) return;
+    const chance = chances[i] ?? 0;
+    const known = views.get(first.id);
+    if (known === undefined || chance > known.chance) views.set(first.id, { id: first.id, hypothesis, chance, logPrior: Math.log(first.prior) });
   });
+  return [...views.values()];
 }
 
 function evidenceFrom(
@@ -70,15 +97,15 @@ function evidenceFrom(
   return { ...told, readMm, expectedMm: ownSpread.mean, othersMm };
 }
 
-function observedSigns(belief: Belief): Observation[] {
-  const [first] = belief.held;
-  if (first === undefined) return [];
-  const figures = readFigures(first);
+function observedSigns(belief: Belief, views: readonly CauseView[]): Observation[] {
+  const figures = readFigures(belief);
   return SIGNS.flatMap((sign) => {
     const read = combine(sign, figures);
     if (read === undefined) return [];
-    const expected = belief.held.map((h) => {
-      const { mean, variance } = project(h.hypothesis.prior, signRow(sign, belief, h));
+    const row = signRow(sign, belief);
+    const sound = project(belief.space.sound, row);
+    const expected = views.map(({ hypothesis }) => {
+      const { mean, variance } = expectBeforehand(belief.space, hypothesis, row, sound);
       return { mean, variance: variance + read.variance };
     });
     const natural = sign.compare === 'gap' ? naturalGap(sign, belief) : 0;
@@ -94,28 +121,29 @@ function observedSigns(belief: Belief): Observation[] {
   });
 }
 
-function observedRubs(belief: Belief): Observation[] {
-  return (belief.held[0]?.readings ?? []).flatMap(({ station: id, mm, variance: noise }) => {
+function observedRubs({ readings, space }: Belief, views: readonly CauseView[]): Observation[] {
+  return readings.flatMap(({ station: id, mm, row, variance: noise }) => {
     if (mm !== undefined) return [];
-    const logChance = belief.held.map(({ hypothesis }) => {
-      const { mean, variance } = project(hypothesis.prior, stationRow(id, belief.door, hypothesis.size));
+    const sound = project(space.sound, row);
+    const logChance = views.map(({ hypothesis }) => {
+      const { mean, variance } = expectBeforehand(space, hypothesis, row, sound);
       return logNormalBelow(-mean / Math.sqrt(variance + noise));
     });
     return [{ kind: 'rub' as const, says: `${station(id).title.toLowerCase()}: rubs`, logChance }];
   });
 }
 
-function observedFindings(belief: Belief): Observation[] {
-  return belief.answers.map((answer) => ({
+function observedFindings({ answers }: Belief, views: readonly CauseView[]): Observation[] {
+  return answers.map(({ finding: f, answer, place }) => ({
     kind: 'finding' as const,
     says: answer.says,
-    logChance: belief.held.map(({ hypothesis }) => Math.log(answerChance(answer, hypothesis.causes))),
+    logChance: views.map(({ id }) => Math.log(answerChances(f, id)[place] ?? 0)),
   }));
 }
 
-function readFigures(held: HeldHypothesis): Map<StationId, { mm: number; variance: number }> {
+function readFigures({ readings }: Belief): Map<StationId, { mm: number; variance: number }> {
   const figures = new Map<StationId, { mm: number; variance: number }>();
-  for (const { station: id, mm, variance } of held.readings) if (mm !== undefined) figures.set(id, { mm, variance });
+  for (const { station: id, mm, variance } of readings) if (mm !== undefined) figures.set(id, { mm, variance });
   return figures;
 }
 
@@ -134,11 +162,11 @@ function combine(
   return { mm, variance };
 }
 
-function signRow(sign: Sign, { door }: Belief, { hypothesis }: HeldHypothesis): LinearRow {
-  const coefficients = new Float64Array(hypothesis.size);
+function signRow(sign: Sign, { door }: Belief): LinearRow {
+  const coefficients = new Float64Array(STATE_SIZE);
   let offset = 0;
   for (const [id, weight] of Object.entries(sign.combination)) {
-    const row = stationRow(id as StationId, door, hypothesis.size);
+    const row = stationRow(id as StationId, door, STATE_SIZE);
     offset += weight * row.offset;
     row.coefficients.forEach((c, i) => {
       coefficients[i] = (coefficients[i] ?? 0) + weight * c;

@@ -3,7 +3,7 @@ import { profileOf, type HingedDoor } from './door';
 import { EDGES, type EdgeId, type GapLimits } from './profiles';
 import { station, stationRow, WALKING_ORDER, type StationId } from './stations';
 
-/** The gap stations a correction is judged by, as plain arrays so that a search can add and compare them quickly. */
+/** What a correction is judged by, as plain arrays so that a search can add and compare quickly. */
 export interface GapBoard {
   stations: readonly StationId[];
   limits: readonly GapLimits[];
@@ -14,33 +14,39 @@ export interface GapBoard {
   onEdge: Readonly<Record<EdgeId, readonly number[]>>;
   /** Place of each station along its edge. */
   f: readonly number[];
+  /** Index of the bolt, which moves with the slab and can be met by moving the strike. */
+  bolt: number;
 }
 
-/** The board for a door: all twelve gaps, the foot only when it was read, since nothing else tells where the floor is. */
+/** A bolt this far off its strike still goes in, mm (common practice, no source). */
+export const BOLT_LIMITS: GapLimits = { min: -1.8, target: 0, max: 1.8 };
+
+/** The board for a door: the gaps, the foot only when it was read, since nothing else tells where the floor is; and the bolt. */
 export function gapBoard(door: HingedDoor, footWasRead: boolean): GapBoard {
-  const stations = WALKING_ORDER.filter((id) => footWasRead || station(id).edge !== 'foot');
+  const gaps = WALKING_ORDER.filter((id) => footWasRead || station(id).edge !== 'foot');
   const { edges, evenWithin } = profileOf(door);
-  const edgeOf = stations.map((id) => station(id).edge ?? 'foot');
+  const edgeOf = gaps.map((id) => station(id).edge ?? 'foot');
   const onEdge = Object.fromEntries(EDGES.map((edge) => [edge, edgeOf.flatMap((e, i) => (e === edge ? [i] : []))])) as unknown as Record<
     EdgeId,
     readonly number[]
   >;
   return {
-    stations,
-    limits: edgeOf.map((edge) => edges[edge]),
+    stations: [...gaps, 'bolt.low'],
+    limits: [...edgeOf.map((edge) => edges[edge]), BOLT_LIMITS],
     evenEdges: [onEdge.hinge, onEdge.head, onEdge.latch],
     evenWithin,
     onEdge,
-    f: stations.map((id) => station(id).f ?? 0),
+    f: [...gaps.map((id) => station(id).f ?? 0), 0],
+    bolt: gaps.length,
   };
 }
 
-/** Gap changes at the board's stations for a change of the parameters. */
+/** Changes at the board's stations for a change of the parameters. */
 export function gapChanges(board: GapBoard, door: HingedDoor, move: Float64Array): Float64Array {
   return Float64Array.from(board.stations, (id) => dot(stationRow(id, door, move.length).coefficients, move));
 }
 
-/** Gaps at the board's stations for a state of the parameters, mm. */
+/** Figures at the board's stations for a state, mm. */
 export function gapsAt(board: GapBoard, door: HingedDoor, state: Float64Array): Float64Array {
   return Float64Array.from(board.stations, (id) => {
     const { coefficients, offset } = stationRow(id, door, state.length);
@@ -48,26 +54,39 @@ export function gapsAt(board: GapBoard, door: HingedDoor, state: Float64Array): 
   });
 }
 
-/** How far gaps are outside their limits, mm in all, drawn in by `guard`; unevenness beyond what is allowed counts too. */
-export function outsideBy(board: GapBoard, gaps: Float64Array, guard: number): number {
+/** How far figures are to be kept clear of their limits, mm; by station, and by even edge. */
+export interface Guard {
+  stations: Float64Array;
+  edges: readonly number[];
+}
+
+export function evenGuard(board: GapBoard, mm: number): Guard {
+  return { stations: new Float64Array(board.stations.length).fill(mm), edges: board.evenEdges.map(() => 2 * mm) };
+}
+
+/** How far figures are outside their limits, mm in all; unevenness beyond what is allowed counts too. */
+export function outsideBy(board: GapBoard, gaps: Float64Array, guard?: Guard): number {
   let outside = 0;
-  for (let i = 0; i < gaps.length; i += 1) outside += stationOutside(board, gaps, i, guard);
-  for (const edge of board.evenEdges) outside += unevenBy(board, gaps, edge, guard);
+  for (let i = 0; i < gaps.length; i += 1) outside += stationOutside(board, gaps, i, guard?.stations[i] ?? 0);
+  board.evenEdges.forEach((edge, e) => {
+    outside += unevenBy(board, gaps, edge, guard?.edges[e] ?? 0);
+  });
   return outside;
 }
 
-/** By how much the gaps of one edge differ beyond what is allowed, mm; the guard comes off at both ends, half at most. */
+/** By how much the gaps of one edge differ beyond what is allowed, mm; the guard comes off, half the allowance at most. */
 export function unevenBy(board: GapBoard, gaps: Float64Array, edge: readonly number[], guard: number): number {
   let low = Infinity;
   let high = -Infinity;
   for (const i of edge) {
-    low = Math.min(low, gaps[i] ?? 0);
-    high = Math.max(high, gaps[i] ?? 0);
+    const gap = gaps[i] ?? 0;
+    if (gap < low) low = gap;
+    if (gap > high) high = gap;
   }
-  return Math.max(0, high - low - Math.max(board.evenWithin / 2, board.evenWithin - 2 * guard));
+  return Math.max(0, high - low - Math.max(board.evenWithin / 2, board.evenWithin - guard));
 }
 
-/** How far one gap is outside its limits, mm. */
+/** How far one figure is outside its limits, mm; the guard is a quarter of what is allowed at most. */
 export function stationOutside(board: GapBoard, gaps: Float64Array, i: number, guard: number): number {
   const limit = board.limits[i];
   if (limit === undefined) return 0;
@@ -76,11 +95,15 @@ export function stationOutside(board: GapBoard, gaps: Float64Array, i: number, g
   return Math.max(0, limit.min + inset - gap, gap - (limit.max - inset));
 }
 
-/** Mean square distance of the gaps from their targets, in half-widths of the limits; 1 is at the limit everywhere. */
-export function offCentre(board: GapBoard, gaps: Float64Array): number {
-  let sum = 0;
-  board.limits.forEach(({ min, target, max }, i) => {
-    sum += (((gaps[i] ?? 0) - target) / ((max - min) / 2)) ** 2;
-  });
-  return sum / board.limits.length;
+/** A gauge does not tell less than this, so a figure this close outside its limit counts as inside, mm. */
+const LENIENCE_MM = 0.05;
+
+/** Whether a technician would call it true: every figure inside, every edge even, as far as a gauge can tell. */
+export function isTrue(board: GapBoard, gaps: Float64Array): boolean {
+  for (let i = 0; i < gaps.length; i += 1) {
+    const limit = board.limits[i];
+    const gap = gaps[i] ?? 0;
+    if (limit !== undefined && (gap < limit.min - LENIENCE_MM || gap > limit.max + LENIENCE_MM)) return false;
+  }
+  return board.evenEdges.every((edge) => unevenBy(board, gaps, edge, 0) <= LENIENCE_MM);
 }

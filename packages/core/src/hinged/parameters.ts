@@ -4,7 +4,7 @@
  * The elevation is seen from the side where the barrels show, mirrored so that the hinges are on the left. Leans are
  * top minus bottom, + toward the latch; `drop` is how far the latch edge hangs below true over the slab's width;
  * head and floor tilts are how far they run down at the latch end; bows are at the middle, legs + toward the latch,
- * head + down, floor + up.
+ * head + down, floor + up. Across the wall, + is toward the viewer at the top; twist is + when the top stands off the stop.
  */
 export const PARAMETERS = [
   'hingeGap',
@@ -23,6 +23,10 @@ export const PARAMETERS = [
   'slabWidth',
   'slabHeight',
   'strike',
+  'acrossLean',
+  'stopGap',
+  'twist',
+  'floorRise',
 ] as const;
 
 export type ParameterId = (typeof PARAMETERS)[number];
@@ -53,4 +57,8 @@ export const PARAMETER_TITLES: Readonly<Record<ParameterId, string>> = {
   slabWidth: 'slab width against its record',
   slabHeight: 'slab height against its record',
   strike: 'strike against its true height',
+  acrossLean: 'lean of the hinge line across the wall',
+  stopGap: 'gap between slab and stop, latched',
+  twist: 'latch edge off the stop, top against bottom',
+  floorRise: 'rise of the floor along the swing',
 };

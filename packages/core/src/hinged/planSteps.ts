@@ -1,9 +1,12 @@
-import type { ActionId } from './actions';
+import { action } from './actions';
+import type { ActionId } from './actionIds';
 import { CAUTIONS } from './cautions';
 import type { HingeName, PlacedHinge } from './door';
-import type { FoundPlan } from './searchPlan';
-import { action } from './actions';
+import type { Action } from './actions';
 import type { PlaningLine } from './planing';
+import type { FoundPlan } from './searchPlan';
+import { side } from './sides';
+import type { StationId } from './stations';
 
 /** One step of a plan, ready to be shown, done and logged. */
 export interface PlannedStep {
@@ -22,28 +25,59 @@ export interface PlannedStep {
   how: readonly string[];
   cautions: string[];
   stopIf: string;
+  /** The readings that tell best, afterwards, whether it did what it should. */
+  recheck: StationId[];
+}
+
+/** Work beside the hinges, with how far it goes, mm. */
+export interface SideStep {
+  action: Action;
+  mm: number;
 }
 
 /** The steps of a found plan from least to most invasive, from the top hinge down. */
-export function stepsOf(found: FoundPlan, hinges: readonly PlacedHinge[]): PlannedStep[] {
+export function stepsOf(found: FoundPlan, cures: readonly Action[], sides: readonly SideStep[], hinges: readonly PlacedHinge[]): PlannedStep[] {
   const steps: PlannedStep[] = [];
-  // The causes known so far are all at the top hinge.
-  if (found.cure) steps.push(step(found.cure.action.id, 1, { hinge: 'top' }));
+  for (const { id, at } of cures) steps.push(step(id, 1, at && { hinge: at }));
   for (const { action: a, hinge, amount, shiftMm } of found.hinges) {
     const placed = hinges[hinge];
-    steps.push(step(a.id, amount, { shiftMm, ...(placed && { hinge: placed.name }) }));
+    steps.push(step(a.id, amount, placed ? { shiftMm, hinge: placed.name } : a.at && { hinge: a.at }));
   }
   for (const line of found.planed) steps.push(planingStep(line));
+  if (found.strike) steps.push(step(found.strike.choice.action.id, toHalf(found.strike.mm)));
+  for (const { action: a, mm } of sides) steps.push(step(a.id, a.amounts.length > 0 ? 1 : toHalf(mm), a.at && { hinge: a.at }));
   return steps.sort((a, b) => action(a.action).order - action(b.action).order);
 }
+
+const toHalf = (mm: number) => Math.round(mm * 2) / 2;
 
 function planingStep({ edge, fromMm, toMm }: PlaningLine): PlannedStep {
   return step(edge === 'head' ? 'planeHead' : 'planeLatch', Math.max(fromMm, toMm), { planed: { fromMm, toMm } });
 }
 
-function step(id: ActionId, amount: number, more: Partial<PlannedStep>): PlannedStep {
-  const { title, unit, minutes, parts, steps, cautions, stopIf, effect } = action(id);
-  const extra = effect.kind === 'shift' ? minutes.each * (Math.abs(amount) - 1) : 0;
+/** After moving a hinge, the gaps at its own end tell the shift and those across the slab tell the turn. */
+const RECHECK: Readonly<Record<Action['effect']['kind'], readonly StationId[]>> = {
+  cure: ['hinge.top', 'latch.top', 'head.latch'],
+  shift: ['hinge.top', 'latch.top', 'head.latch'],
+  lower: ['head.latch', 'bolt.low', 'foot.latch'],
+  plane: ['latch.top', 'latch.mid', 'latch.bottom'],
+  strike: ['bolt.low'],
+  set: [],
+  hold: ['plumb.across'],
+  wait: ['latch.mid', 'slab.width'],
+};
+
+function recheckAfter({ effect }: Action, hinge: HingeName | undefined): StationId[] {
+  if (effect.kind === 'plane' && effect.edge === 'head') return ['head.hinge', 'head.mid', 'head.latch'];
+  if ((effect.kind === 'shift' || effect.kind === 'cure') && hinge === 'bottom') return ['hinge.bottom', 'latch.bottom', 'head.latch'];
+  if (effect.kind === 'set') return [...side(effect.side).readAt];
+  return [...RECHECK[effect.kind]];
+}
+
+function step(id: ActionId, amount: number, more: Partial<PlannedStep> = {}): PlannedStep {
+  const a = action(id);
+  const { title, unit, minutes, parts, steps, cautions, stopIf, effect } = a;
+  const extra = effect.kind === 'shift' || effect.kind === 'lower' ? minutes.each * (Math.abs(amount) - 1) : 0;
   return {
     action: id,
     title,
@@ -53,6 +87,7 @@ function step(id: ActionId, amount: number, more: Partial<PlannedStep>): Planned
     how: steps,
     cautions: cautions.map((c) => CAUTIONS[c]),
     stopIf,
+    recheck: recheckAfter(a, more.hinge),
     ...(parts !== undefined && { parts }),
     ...more,
   };

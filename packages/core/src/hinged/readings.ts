@@ -2,7 +2,8 @@ import type { LinearRow } from '../algebra/gaussian';
 import { DomainError } from '../errors';
 import { instrumentSd, type InstrumentId } from '../length/instruments';
 import type { FindingId } from './findings';
-import type { HingedDoor } from './door';
+import type { ActionId } from './actionIds';
+import type { HingedDoor, HingeName } from './door';
 import { UNEVENNESS_MM } from './healthy';
 import { levelSpan, station, stationRow, type StationId } from './stations';
 
@@ -15,11 +16,29 @@ export interface AnsweredFinding {
   answer: string;
 }
 
+/** A step as it was really done. */
+export interface DoneStep {
+  action: ActionId;
+  hinge?: HingeName;
+  /** In units of the action. */
+  amount: number;
+  /** For planing: timber off at the two ends of the edge, mm. */
+  planed?: { fromMm: number; toMm: number };
+}
+
+/** Work that was done, and what was read after it. */
+export interface Round {
+  done: readonly DoneStep[];
+  readings: readonly Reading[];
+}
+
 /** What is known of a door on site. */
 export interface Observed {
   door: HingedDoor;
   readings: readonly Reading[];
   findings: readonly AnsweredFinding[];
+  /** Work done since, in order; readings and findings above are from before it. */
+  rounds?: readonly Round[];
 }
 
 /** A reading made ready for the estimate. */
@@ -57,6 +76,7 @@ export function linearReadings(observed: Observed, size: number): LinearReading[
 function readingVariance(reading: Reading, door: HingedDoor): number {
   const { instrument, kind } = station(reading.station);
   const sd = instrumentSd(reading.instrument ?? instrument, levelSpan(reading.station, door));
-  const uneven = kind === 'slab' || kind === 'bolt' ? 0 : UNEVENNESS_MM;
+  // The unevenness of a gap is part of the door's state; elsewhere a reading meets it by chance.
+  const uneven = kind === 'opening' || kind === 'lean' || kind === 'bow' ? UNEVENNESS_MM : 0;
   return sd * sd + uneven * uneven;
 }

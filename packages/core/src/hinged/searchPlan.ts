@@ -1,158 +1,148 @@
 import type { Action } from './actions';
+import { outsideBy, stationOutside, type GapBoard, type Guard } from './gapsRound';
 import type { HingeLine } from './hingeLine';
-import { offCentre, outsideBy, type GapBoard } from './gapsRound';
 import { planedOff, planingLines, type PlaningLine } from './planing';
 
-/** A thing that may be done at one hinge, with what it does to the gaps. */
+/** A thing that may be done at one hinge, with what it does to the board. */
 export interface HingeChoice {
   action: Action;
+  /** Place of the hinge; -1 for what moves the slab whole. */
   hinge: number;
   amount: number;
-  /** + toward the latch, mm. */
+  /** + toward the latch, mm; nought for what moves the slab whole. */
   shiftMm: number;
   changes: Float64Array;
   price: number;
 }
 
-/** A cure that may be done at the faulty hinge. */
-export interface CureChoice {
+/** A way to bring the strike to a bolt that is off. */
+export interface StrikeChoice {
   action: Action;
-  changes: Float64Array;
+  upToMm: number;
   price: number;
 }
 
 export interface SearchSpace {
   board: GapBoard;
   start: Float64Array;
-  /** One of these is done, or none when the list is empty. */
-  cures: readonly CureChoice[];
-  /** For each hinge, what may be done there; at most one is. */
+  /** For each hinge, and for the slab as a whole, what may be done there; at most one is. */
   atHinge: readonly (readonly HingeChoice[])[];
   /** Actions of which one must be among the hinge choices, when the cause is cured there. */
   mustUse: readonly Action['id'][];
   planes: readonly { action: Action; price: number }[];
+  strikes: readonly StrikeChoice[];
   line: HingeLine;
-  guardMm: number;
+  guard: Guard;
   misfitAllowedMm: number;
 }
 
 export interface FoundPlan {
-  cure?: CureChoice;
   hinges: readonly HingeChoice[];
   planed: readonly PlaningLine[];
+  strike?: { choice: StrikeChoice; mm: number };
   gaps: Float64Array;
   misfit: readonly number[];
-  /** mm outside the limits in all; 0 when the plan makes the door true. */
+  /** mm outside the limits in all, hinges off their line included; 0 when the plan makes the door true. */
   outside: number;
   price: number;
-  visited: number;
 }
 
-/** A door whose gaps are all at their limits is worth this many minutes of work to centre. */
-const OFF_CENTRE_PRICE = 12;
-/** A gap inside its limit but within the guard is worth this many minutes a millimetre to clear. */
-const GUARD_PRICE = 20;
-/** Plans are compared by what they leave outside the limits to this step, mm, before their price. */
-const OUTSIDE_STEP_MM = 0.01;
-
-/**
- * The best plan in the space, exactly: depth-first over the hinges with the price so far as the bound. First least outside
- * the limits, then least price (minutes, irreversibility, and how near their limits the gaps are left).
- */
-export function searchPlan(space: SearchSpace): FoundPlan {
-  const cures: readonly (CureChoice | undefined)[] = space.cures.length > 0 ? space.cures : [undefined];
-  const ordered = space.atHinge.map((choices) => [...choices].sort((a, b) => a.price - b.price));
-  let best: FoundPlan | undefined;
-  let visited = 0;
-
-  const judge = (cure: CureChoice | undefined, hinges: readonly HingeChoice[], gaps: Float64Array, price: number) => {
-    visited += 1;
-    if (space.mustUse.length > 0 && !hinges.some(({ action }) => space.mustUse.includes(action.id))) return;
-    const misfit = misfitOf(space.line, hinges);
-    const misfitOver = misfit.reduce((sum, m) => sum + Math.max(0, Math.abs(m) - space.misfitAllowedMm), 0);
-    const weigh = (planed: readonly PlaningLine[], after: Float64Array, planingPrice: number): FoundPlan => ({
-      hinges,
-      planed,
-      gaps: after,
-      misfit,
-      outside: misfitOver + outsideBy(space.board, after, 0),
-      price: price + planingPrice + comfortPrice(space, after),
-      visited,
-      ...(cure && { cure }),
-    });
-    const keep = (found: FoundPlan) => {
-      if (best === undefined || isBetter(found, best)) best = found;
-    };
-    const asSet = weigh([], gaps, 0);
-    keep(asSet);
-    // Timber comes off only for a real lack of room, and only where that makes the door true.
-    if (!leavesOutside(asSet)) return;
-    for (const { lines, price: planingPrice } of planingsOf(space, gaps)) {
-      if (lines.length === 0) continue;
-      const planed = weigh(lines, withPlaning(space.board, gaps, lines), planingPrice);
-      if (!leavesOutside(planed)) keep(planed);
-    }
-  };
-
-  const descend = (cure: CureChoice | undefined, hinge: number, chosen: readonly HingeChoice[], gaps: Float64Array, price: number) => {
-    if (best !== undefined && stepsOutside(best) === 0 && price >= best.price) return;
-    const choices = ordered[hinge];
-    if (choices === undefined) {
-      judge(cure, chosen, gaps, price);
-      return;
-    }
-    descend(cure, hinge + 1, chosen, gaps, price);
-    for (const choice of choices) {
-      descend(cure, hinge + 1, [...chosen, choice], added(gaps, choice.changes), price + choice.price);
-    }
-  };
-
-  for (const cure of cures) {
-    descend(cure, 0, [], cure ? added(space.start, cure.changes) : space.start, cure?.price ?? 0);
-  }
-  // A must-use that no hinge offers leaves nothing judged: then the door as it is, honestly outside.
-  best ??= {
-    hinges: [],
-    planed: [],
-    gaps: space.start,
-    misfit: [],
-    outside: outsideBy(space.board, space.start, space.guardMm),
-    price: 0,
-    visited,
-  };
-  return { ...best, visited };
-}
-
-/** What a door inside its limits still costs in trust: gaps in the guard band, gaps off centre. */
-function comfortPrice({ board, guardMm }: SearchSpace, gaps: Float64Array): number {
-  return GUARD_PRICE * outsideBy(board, gaps, guardMm) + OFF_CENTRE_PRICE * offCentre(board, gaps);
-}
-
-const stepsOutside = ({ outside }: FoundPlan) => Math.round(outside / OUTSIDE_STEP_MM);
+/** A figure inside its limit but within the guard is worth this many minutes a millimetre to clear. */
+const GUARD_PRICE = 30;
+/** A figure left outside its limit is worth this many minutes a millimetre: more than any cut that cures it. */
+const OUTSIDE_PRICE = 200;
+/** mm outside that no gauge shows. */
+const SEEN_FROM_MM = 0.005;
 
 /** Whether a plan leaves the door outside its profile by more than can be seen. */
-export const leavesOutside = (found: FoundPlan) => stepsOutside(found) > 0;
+export const leavesOutside = ({ outside }: FoundPlan) => outside > SEEN_FROM_MM;
 
-function isBetter(a: FoundPlan, b: FoundPlan): boolean {
-  const byOutside = stepsOutside(a) - stepsOutside(b);
-  return byOutside !== 0 ? byOutside < 0 : a.price < b.price;
+/**
+ * The best plans of the space, exactly and best first: least price, where work costs its minutes, what is not undone its
+ * premium, and every millimetre outside the limits, or in the guard before them, its own. Depth-first over the hinges with the
+ * price of the work so far as the bound.
+ *
+ * @param count how many of the best to keep
+ */
+export function searchPlans(space: SearchSpace, count: number): FoundPlan[] {
+  const ordered = space.atHinge.map((choices) => [...choices].sort((a, b) => a.price - b.price));
+  const best: FoundPlan[] = [];
+  const worst = () => (best.length < count ? Infinity : (best[best.length - 1]?.price ?? Infinity));
+  const keep = (found: FoundPlan) => {
+    if (found.price >= worst()) return;
+    let at = best.length;
+    while (at > 0 && (best[at - 1]?.price ?? 0) > found.price) at -= 1;
+    best.splice(at, 0, found);
+    if (best.length > count) best.pop();
+  };
+  const chosen: HingeChoice[] = [];
+
+  const judge = (gaps: Float64Array, workPrice: number) => {
+    if (space.mustUse.length > 0 && !chosen.some(({ action }) => space.mustUse.includes(action.id))) return;
+    const misfit = misfitOf(space.line, chosen);
+    let misfitOver = 0;
+    for (const mm of misfit) misfitOver += Math.max(0, Math.abs(mm) - space.misfitAllowedMm);
+    const consider = (after: Float64Array, price: number, planed: readonly PlaningLine[], strike: FoundPlan['strike']) => {
+      const outside = misfitOver + outsideBy(space.board, after);
+      const total = price + OUTSIDE_PRICE * outside + GUARD_PRICE * outsideBy(space.board, after, space.guard);
+      if (total >= worst()) return outside;
+      keep({ hinges: [...chosen], planed, gaps: after, misfit, outside, price: total, ...(strike && { strike }) });
+      return outside;
+    };
+    const withStrike = (after: Float64Array, price: number, planed: readonly PlaningLine[]) => {
+      const outside = consider(after, price, planed, undefined);
+      const { bolt } = space.board;
+      const off = after[bolt] ?? 0;
+      if (stationOutside(space.board, after, bolt, space.guard.stations[bolt] ?? 0) === 0) return outside;
+      for (const choice of space.strikes) {
+        if (Math.abs(off) > choice.upToMm) continue;
+        const met = Float64Array.from(after);
+        met[bolt] = 0;
+        consider(met, price + choice.price, planed, { choice, mm: -off });
+      }
+      return outside - stationOutside(space.board, after, bolt, 0);
+    };
+    const asSet = withStrike(gaps, workPrice, []);
+    // Timber comes off only for a real lack of room.
+    if (asSet <= SEEN_FROM_MM) return;
+    for (const { lines, price } of planingsOf(space, gaps)) {
+      if (lines.length > 0) withStrike(withPlaning(space.board, gaps, lines), workPrice + price, lines);
+    }
+  };
+
+  const descend = (place: number, gaps: Float64Array, price: number) => {
+    if (price >= worst()) return;
+    const choices = ordered[place];
+    if (choices === undefined) {
+      judge(gaps, price);
+      return;
+    }
+    descend(place + 1, gaps, price);
+    for (const choice of choices) {
+      if (price + choice.price >= worst()) break;
+      chosen.push(choice);
+      descend(place + 1, added(gaps, choice.changes), price + choice.price);
+      chosen.pop();
+    }
+  };
+  descend(0, space.start, 0);
+  return best;
 }
 
 function misfitOf(line: HingeLine, hinges: readonly HingeChoice[]): number[] {
   return line.misfit.map((_, j) => hinges.reduce((sum, { hinge, shiftMm }) => sum + shiftMm * (line.misfit[hinge]?.[j] ?? 0), 0));
 }
 
-/** No planing, each edge alone, both: with the lines that would bring each edge right. */
+/** Each edge alone, and both: with the lines that would bring each edge right. */
 function planingsOf(space: SearchSpace, gaps: Float64Array): { lines: PlaningLine[]; price: number }[] {
   return space.planes.reduce<{ lines: PlaningLine[]; price: number }[]>(
     (ways, { action, price }) => {
       if (action.effect.kind !== 'plane') return ways;
-      const lines = planingLines(space.board, gaps, action.effect.edge, space.guardMm);
+      const { edge } = action.effect;
+      const lines = planingLines(space.board, gaps, edge, space.guard.stations[space.board.onEdge[edge][0] ?? 0] ?? 0);
       return [
         ...ways,
-        ...ways.flatMap((way) =>
-          lines.map((line) => ({ lines: [...way.lines, line], price: way.price + price + line.fromMm + line.toMm })),
-        ),
+        ...ways.flatMap((way) => lines.map((line) => ({ lines: [...way.lines, line], price: way.price + price + line.fromMm + line.toMm }))),
       ];
     },
     [{ lines: [], price: 0 }],
@@ -168,7 +158,7 @@ function withPlaning(board: GapBoard, gaps: Float64Array, lines: readonly Planin
 }
 
 function added(a: Float64Array, b: Float64Array): Float64Array {
-  const sum = Float64Array.from(a);
-  for (let i = 0; i < sum.length; i += 1) sum[i] = (sum[i] ?? 0) + (b[i] ?? 0);
+  const sum = new Float64Array(a.length);
+  for (let i = 0; i < sum.length; i += 1) sum[i] = (a[i] ?? 0) + (b[i] ?? 0);
   return sum;
 }

@@ -5,7 +5,7 @@ import { PARAMETER_COUNT, parameterIndex, type ParameterId } from './parameters'
 import type { EdgeId } from './profiles';
 
 /** What kind of figure a station yields. Gaps can rub; leans and the bolt carry a sign. */
-export type StationKind = 'gap' | 'opening' | 'slab' | 'lean' | 'bow' | 'bolt';
+export type StationKind = 'gap' | 'stop' | 'opening' | 'slab' | 'lean' | 'bow' | 'bolt';
 
 type Weights = Partial<Record<ParameterId, number>>;
 
@@ -17,6 +17,8 @@ export interface Station {
   /** Place along the edge: down a side from the head, or from the hinge end. */
   f?: number;
   instrument: InstrumentId;
+  /** What it takes to read, minutes (common practice, no source). */
+  minutes: number;
   howTo: string;
 }
 
@@ -41,6 +43,7 @@ const hingeStation = (title: string, f: number): StationEntry => ({
   edge: 'hinge',
   f,
   instrument: 'gauge',
+  minutes: 0.25,
   howTo: 'Door closed. Slide the gauge between slab edge and leg, clear of the leaves.',
   weights: (r) => ({ hingeGap: 1, drop: r * (0.5 - f), hingeLean: -(0.5 - f), hingeBow: -belly(f) }),
 });
@@ -51,6 +54,7 @@ const headStation = (title: string, f: number): StationEntry => ({
   edge: 'head',
   f,
   instrument: 'gauge',
+  minutes: 0.25,
   howTo: 'Door closed. Gauge between the top of the slab and the head.',
   weights: () => ({ headGap: 1, drop: f, headTilt: -f, headBow: -belly(f) }),
 });
@@ -61,6 +65,7 @@ const latchStation = (title: string, f: number): StationEntry => ({
   edge: 'latch',
   f,
   instrument: 'gauge',
+  minutes: 0.25,
   howTo: 'Door closed, not pushed. Gauge between slab edge and latch leg.',
   weights: (r) => ({ sideRoom: 1, hingeGap: -1, latchLean: 0.5 - f, drop: -r * (0.5 - f), latchBow: belly(f) }),
 });
@@ -71,6 +76,7 @@ const footStation = (title: string, f: number): StationEntry => ({
   edge: 'foot',
   f,
   instrument: 'gauge',
+  minutes: 0.25,
   howTo: 'Door closed. Gauge or packers between the slab and the finished floor or threshold.',
   weights: () => ({ heightRoom: 1, headGap: -1, floorTilt: f, drop: -f, floorBow: -belly(f) }),
 });
@@ -80,6 +86,7 @@ const widthStation = (title: string, f: number): StationEntry => ({
   kind: 'opening',
   f,
   instrument: 'tape',
+  minutes: 0.5,
   howTo: 'Leg to leg, square across, inside the rebate where the slab sits.',
   offset: (door) => door.slabWidthMm,
   weights: () => ({
@@ -97,6 +104,7 @@ const heightStation = (title: string, f: number): StationEntry => ({
   kind: 'opening',
   f,
   instrument: 'tape',
+  minutes: 0.5,
   howTo: 'Head to finished floor. Say so in a note when the floor will change.',
   offset: (door) => door.slabHeightMm,
   weights: () => ({ heightRoom: 1, slabHeight: 1, floorTilt: f, headTilt: -f, floorBow: -belly(f), headBow: -belly(f) }),
@@ -119,6 +127,7 @@ const STATION_TABLE = {
     title: 'Hinge leg, plumb',
     kind: 'lean',
     instrument: 'spiritLevel',
+    minutes: 0.5,
     howTo: 'Level on the leg’s face toward the slab. + when the top leans toward the latch.',
     weights: () => ({ hingeLean: 1 }),
   },
@@ -126,6 +135,7 @@ const STATION_TABLE = {
     title: 'Latch leg, plumb',
     kind: 'lean',
     instrument: 'spiritLevel',
+    minutes: 0.5,
     howTo: 'Level on the leg’s face toward the slab. + when the top leans away from the hinges.',
     weights: () => ({ latchLean: 1 }),
   },
@@ -133,6 +143,7 @@ const STATION_TABLE = {
     title: 'Head, level',
     kind: 'lean',
     instrument: 'spiritLevel',
+    minutes: 0.5,
     howTo: 'Level under the head. + when the latch end is lower.',
     weights: () => ({ headTilt: 1 }),
   },
@@ -140,6 +151,7 @@ const STATION_TABLE = {
     title: 'Floor, level',
     kind: 'lean',
     instrument: 'spiritLevel',
+    minutes: 0.5,
     howTo: 'Level on the floor in the opening. + when the latch end is lower.',
     weights: () => ({ floorTilt: 1 }),
   },
@@ -147,6 +159,7 @@ const STATION_TABLE = {
     title: 'Hinge leg, straight',
     kind: 'bow',
     instrument: 'rule',
+    minutes: 0.8,
     howTo: 'Straightedge down the leg, rule at the middle. + when it bellies toward the latch.',
     weights: () => ({ hingeBow: 1 }),
   },
@@ -154,6 +167,7 @@ const STATION_TABLE = {
     title: 'Latch leg, straight',
     kind: 'bow',
     instrument: 'rule',
+    minutes: 0.8,
     howTo: 'Straightedge down the leg, rule at the middle. + when it bellies away from the hinges.',
     weights: () => ({ latchBow: 1 }),
   },
@@ -167,6 +181,7 @@ const STATION_TABLE = {
     title: 'Slab width',
     kind: 'slab',
     instrument: 'tape',
+    minutes: 0.5,
     howTo: 'Across the slab at the lock.',
     offset: (door) => door.slabWidthMm,
     weights: () => ({ slabWidth: 1 }),
@@ -175,6 +190,7 @@ const STATION_TABLE = {
     title: 'Slab height',
     kind: 'slab',
     instrument: 'tape',
+    minutes: 0.5,
     howTo: 'Top to bottom of the slab.',
     offset: (door) => door.slabHeightMm,
     weights: () => ({ slabHeight: 1 }),
@@ -183,9 +199,42 @@ const STATION_TABLE = {
     title: 'Bolt below strike',
     kind: 'bolt',
     instrument: 'rule',
+    minutes: 1,
     howTo: 'Colour the bolt, close the door, read the mark. + when the bolt sits low in the strike.',
     offset: (door) => -profileOf(door).edges.head.target,
     weights: () => ({ headGap: 1, drop: 1, strike: -1 }),
+  },
+  'plumb.across': {
+    title: 'Hinge leg, plumb across the wall',
+    kind: 'lean',
+    instrument: 'spiritLevel',
+    minutes: 0.5,
+    howTo: 'Level on the leg’s other face, in the plane of the hinges. + when the top leans toward the room the door opens into.',
+    weights: () => ({ acrossLean: 1 }),
+  },
+  'stop.top': {
+    title: 'Slab to stop, top of the latch side',
+    kind: 'stop',
+    instrument: 'gauge',
+    minutes: 0.3,
+    howTo: 'Door latched, not pushed. Gauge between the face of the slab and the stop, near the top.',
+    weights: () => ({ stopGap: 1, twist: 0.5 }),
+  },
+  'stop.bottom': {
+    title: 'Slab to stop, foot of the latch side',
+    kind: 'stop',
+    instrument: 'gauge',
+    minutes: 0.3,
+    howTo: 'Door latched, not pushed. Gauge between the face of the slab and the stop, near the foot.',
+    weights: () => ({ stopGap: 1, twist: -0.5 }),
+  },
+  'foot.swing': {
+    title: 'Foot gap, latch end, half open',
+    kind: 'gap',
+    instrument: 'gauge',
+    minutes: 0.4,
+    howTo: 'Door half open. Packers or gauge between the latch corner of the slab and the floor.',
+    weights: () => ({ heightRoom: 1, headGap: -1, drop: -1, floorRise: -1 }),
   },
 } as const satisfies Record<string, StationEntry>;
 
@@ -194,9 +243,9 @@ export type StationId = keyof typeof STATION_TABLE;
 export const STATION_IDS = Object.keys(STATION_TABLE) as StationId[];
 
 export function station(id: StationId): Station {
-  const { title, kind, instrument, howTo } = STATION_TABLE[id];
+  const { title, kind, instrument, minutes, howTo } = STATION_TABLE[id];
   const { edge, f }: StationEntry = STATION_TABLE[id];
-  return { id, title, kind, instrument, howTo, ...(edge && { edge }), ...(f !== undefined && { f }) };
+  return { id, title, kind, instrument, minutes, howTo, ...(edge && { edge }), ...(f !== undefined && { f }) };
 }
 
 /** The twelve gaps round the door in walking order: up the latch side, across the head, down the hinges, along the foot. */
@@ -216,10 +265,21 @@ export const WALKING_ORDER: readonly StationId[] = [
 ];
 
 /** What can be read besides the gaps, in the order it is handy. */
-export const FURTHER_STATIONS: readonly StationId[] = STATION_IDS.filter((id) => STATION_TABLE[id].kind !== 'gap');
+export const FURTHER_STATIONS: readonly StationId[] = STATION_IDS.filter((id) => !WALKING_ORDER.includes(id));
 
 /**
- * The reading at a station as a linear row over the parameters, padded with zeros to `size` entries. Not to be changed by
+ * Length of the state of a door: the parameters and, behind them, how far edge and lining are uneven at each gap of the
+ * walk. Unevenness belongs to the door, not to the gauge: it is there again at the next reading.
+ */
+export const STATE_SIZE = PARAMETER_COUNT + WALKING_ORDER.length;
+
+export const unevennessIndex = (id: StationId) => {
+  const place = WALKING_ORDER.indexOf(id);
+  return place < 0 ? undefined : PARAMETER_COUNT + place;
+};
+
+/**
+ * The reading at a station as a linear row over the parameters, or over the whole state, padded with zeros to `size` entries. Not to be changed by
  * its users: the same row is handed out again.
  *
  * Source: small-angle kinematics of a rigid slab in a bowed opening, derived in docs/decisions/0004.
@@ -242,10 +302,12 @@ function makeRow(id: StationId, door: HingedDoor, size: number): LinearRow {
   for (const [parameter, weight] of Object.entries(entry.weights(slenderness(door)))) {
     coefficients[parameterIndex(parameter as ParameterId)] = weight;
   }
+  const uneven = unevennessIndex(id);
+  if (uneven !== undefined && uneven < size) coefficients[uneven] = 1;
   return { coefficients, offset: entry.offset?.(door) ?? 0 };
 }
 
 /** The length a level spans at this station, mm: the leg's height or the head's width. */
 export function levelSpan(id: StationId, door: HingedDoor): number {
-  return id.startsWith('plumb') ? door.slabHeightMm : door.slabWidthMm;
+  return id.startsWith('plumb.') ? door.slabHeightMm : door.slabWidthMm;
 }

@@ -1,0 +1,73 @@
+import { dot } from '../algebra/gaussian';
+import { profileOf, placeHinges, type HingeName, type HingedDoor } from './door';
+import { hingeLine } from './hingeLine';
+import { judgeGap, type GapVerdict } from './judgeGap';
+import { parameterIndex } from './parameters';
+import { planedOff, type PlaningLine } from './planing';
+import { STATE_SIZE, station, stationRow, WALKING_ORDER, type StationId } from './stations';
+
+/** A setting tried on paper: hinges moved, the slab lowered, timber off an edge. All in mm. */
+export interface Setting {
+  /** + toward the latch. */
+  hinges: readonly { hinge: HingeName; mm: number }[];
+  lowerMm: number;
+  planed: readonly PlaningLine[];
+}
+
+export interface TriedGap {
+  station: StationId;
+  beforeMm: number;
+  afterMm: number;
+  verdict: GapVerdict;
+}
+
+export interface Tried {
+  gaps: TriedGap[];
+  /** Edges whose gaps would differ by more than the profile allows, by how much, mm. */
+  uneven: { edge: 'hinge' | 'head' | 'latch'; mm: number }[];
+  /** Hinges off the line of the others, mm. */
+  misfit: { hinge: HingeName; mm: number }[];
+}
+
+const EVEN_EDGES = ['hinge', 'head', 'latch'] as const;
+const MISFIT_WORTH_SAYING_MM = 0.4;
+
+/**
+ * What a setting would do to every gap, from the gaps as they are.
+ *
+ * @param before gaps at the stations of the walk, mm; a station left out is left out of the answer
+ */
+export function tryOut(door: HingedDoor, before: ReadonlyMap<StationId, number>, setting: Setting): Tried {
+  const line = hingeLine(door, STATE_SIZE);
+  const hinges = placeHinges(door);
+  const move = new Float64Array(STATE_SIZE);
+  move[parameterIndex('headGap')] = setting.lowerMm;
+  const misfit = hinges.map(() => 0);
+  for (const { hinge, mm } of setting.hinges) {
+    const place = hinges.findIndex(({ name }) => name === hinge);
+    const own = line.moves[place];
+    if (own === undefined) continue;
+    for (let i = 0; i < move.length; i += 1) move[i] = (move[i] ?? 0) + mm * (own[i] ?? 0);
+    line.misfit[place]?.forEach((off, j) => {
+      misfit[j] = (misfit[j] ?? 0) + mm * off;
+    });
+  }
+  const gaps = WALKING_ORDER.flatMap((id): TriedGap[] => {
+    const beforeMm = before.get(id);
+    const { edge, f = 0 } = station(id);
+    if (beforeMm === undefined || edge === undefined) return [];
+    const off = setting.planed.reduce((sum, cut) => (cut.edge === edge ? sum + planedOff(cut, f) : sum), 0);
+    const afterMm = beforeMm + dot(stationRow(id, door, STATE_SIZE).coefficients, move) + off;
+    return [{ station: id, beforeMm, afterMm, verdict: judgeGap(door.profile, edge, afterMm) }];
+  });
+  const { evenWithin } = profileOf(door);
+  return {
+    gaps,
+    uneven: EVEN_EDGES.flatMap((edge) => {
+      const along = gaps.filter((gap) => station(gap.station).edge === edge).map(({ afterMm }) => afterMm);
+      const mm = along.length < 2 ? 0 : Math.max(...along) - Math.min(...along) - evenWithin;
+      return mm > 0.05 ? [{ edge, mm }] : [];
+    }),
+    misfit: hinges.flatMap(({ name }, i) => (Math.abs(misfit[i] ?? 0) >= MISFIT_WORTH_SAYING_MM ? [{ hinge: name, mm: misfit[i] ?? 0 }] : [])),
+  };
+}

@@ -1,0 +1,267 @@
+import { seededRandom, type RandomStream } from '../chance/seededRandom';
+import { ACTIONS, type Action } from '../hinged/actions';
+import type { ActionId } from '../hinged/actionIds';
+import { believe } from '../hinged/belief';
+import { cause, type CauseId } from '../hinged/causes';
+import { placeHinges } from '../hinged/door';
+import { findingsFor } from '../hinged/findings';
+import { evenGuard, gapBoard, gapChanges, outsideBy, type GapBoard } from '../hinged/gapsRound';
+import { hingeLine } from '../hinged/hingeLine';
+import { parameterIndex } from '../hinged/parameters';
+import { planFor } from '../hinged/planCorrections';
+import { stepsOf, type PlannedStep } from '../hinged/planSteps';
+import type { AnsweredFinding, DoneStep, Observed, Round } from '../hinged/readings';
+import { searchPlans, type FoundPlan } from '../hinged/searchPlan';
+import { STATE_SIZE, STATION_IDS, type StationId } from '../hinged/stations';
+import { nextRung } from './ladder';
+import { makeScenario, type Scenario } from './makeDoor';
+import { answerCheck, takeReading } from './technician';
+import { boltLow, copyDoor, poseOf, trueGap, type TrueDoor } from './trueDoor';
+import { carryOut, CHECKED, isDoorTrue } from './work';
+
+/** Cycles of work and check until the door was true; those that never were count as the most allowed. */
+export interface CycleCount {
+  doors: number;
+  cycles: number;
+  trueAtFirst: number;
+  never: number;
+}
+
+export interface CorrectionStudy {
+  ours: CycleCount;
+  ladder: CycleCount;
+  oracle: CycleCount;
+  /** Sags, latch drops and adjustable hinges with one fault. */
+  settings: CycleCount;
+  byCause: ReadonlyMap<CauseId, CycleCount>;
+  /** Doors that the hinges alone would make true, and how often planing was proposed for them. */
+  hingesWouldDo: number;
+  planedByUs: number;
+  planedByLadder: number;
+  /** Doors that no setting of the hinges brings near, and how often that was said. */
+  hingesCannot: number;
+  saidSo: number;
+  millisPlan: number[];
+}
+
+export const MOST_CYCLES = 8;
+/** No setting comes nearer than this to the profile: the hinges cannot, mm. */
+const CANNOT_FROM_MM = 0.5;
+
+const SETTINGS: readonly CauseId[] = [
+  'looseTopScrews',
+  'strippedTopHoles',
+  'neverFixed',
+  'spreadKnuckles',
+  'wornPins',
+  'looseBottomScrews',
+  'strikeOff',
+  'adjustersHeight',
+  'adjustersSideways',
+];
+const HINGE_CURES: readonly ActionId[] = ['tighten', 'tightenBottom', 'fillHoles', 'longScrew', 'longScrewBottom', 'replaceHinge', 'wedgeHingeLeg'];
+/** Cures that only time brings: such doors are not made true in one visit. */
+const WAITS: readonly CauseId[] = ['swollenSlab'];
+
+const counter = (): CycleCount => ({ doors: 0, cycles: 0, trueAtFirst: 0, never: 0 });
+
+function countIn(into: CycleCount, cycles: number | undefined): void {
+  into.doors += 1;
+  into.cycles += cycles ?? MOST_CYCLES;
+  if (cycles === undefined) into.never += 1;
+  else if (cycles <= 1) into.trueAtFirst += 1;
+}
+
+/** Corrects doors of the world by the tool, by the trade's ladder, and by an oracle that knows the truth. */
+export function studyCorrection(seed: number, cases: number, clock: () => number, progress: (done: number) => void = () => undefined): CorrectionStudy {
+  const study = {
+    ours: counter(),
+    ladder: counter(),
+    oracle: counter(),
+    settings: counter(),
+    byCause: new Map<CauseId, CycleCount>(),
+    hingesWouldDo: 0,
+    planedByUs: 0,
+    planedByLadder: 0,
+    hingesCannot: 0,
+    saidSo: 0,
+    millisPlan: [] as number[],
+  };
+  for (let n = 0; n < cases; n += 1) {
+    const seedOf = (way: number) => seededRandom(seed * 2_000_003 + n * 11 + way);
+    const scenario = makeScenario(seedOf(0), { twoFaults: 0.2, sound: 0 });
+    progress(n + 1);
+    if (scenario.causes.some((id) => WAITS.includes(id))) continue;
+
+    const isPossible = canBeMadeTrue(scenario);
+    const byHinges = bestByHinges(scenario);
+    const ours = correct(scenario, seedOf(1), clock);
+    study.millisPlan.push(...ours.millis);
+    const ladder = climb(scenario, seedOf(2));
+    const cannot = byHinges > CANNOT_FROM_MM;
+    if (byHinges <= 0.001) {
+      study.hingesWouldDo += 1;
+      if (ours.planes) study.planedByUs += 1;
+      if (ladder.planes) study.planedByLadder += 1;
+    } else if (cannot) {
+      study.hingesCannot += 1;
+      if (!ours.saysHingesCan) study.saidSo += 1;
+    }
+    if (isDoorTrue(scenario.door) || !isPossible) continue;
+    countIn(study.ours, ours.cycles);
+    countIn(study.ladder, ladder.cycles);
+    countIn(study.oracle, byOracle(scenario, seedOf(3)));
+    const [only, second] = scenario.causes;
+    if (only !== undefined && second === undefined) {
+      const row = study.byCause.get(only) ?? counter();
+      countIn(row, ours.cycles);
+      study.byCause.set(only, row);
+      if (SETTINGS.includes(only)) countIn(study.settings, ours.cycles);
+    }
+  }
+  return study;
+}
+
+interface Corrected {
+  cycles: number | undefined;
+  planes: boolean;
+  saysHingesCan: boolean;
+  millis: number[];
+}
+
+const isPlaning = ({ action }: DoneStep) => action === 'planeLatch' || action === 'planeHead' || action === 'scribeHead';
+
+const asDone = ({ action, hinge, amount, planed }: PlannedStep): DoneStep => ({ action, amount, ...(hinge && { hinge }), ...(planed && { planed }) });
+
+function lookAround({ door, causes }: Scenario, random: RandomStream): AnsweredFinding[] {
+  return findingsFor(door.card).map(({ id }) => answerCheck(door, causes, id, random));
+}
+
+const readAll = (door: TrueDoor, ids: readonly StationId[], random: RandomStream) => ids.map((id) => takeReading(door, id, random));
+
+/** The tool's way: everything read, its first plan done as it stands, a check, the next plan from what was learned. */
+function correct(scenario: Scenario, random: RandomStream, clock: () => number): Corrected {
+  const door = copyDoor(scenario.door);
+  const asFound: Observed = { door: door.card, readings: readAll(door, STATION_IDS, random), findings: lookAround(scenario, random) };
+  const rounds: Round[] = [];
+  const millis: number[] = [];
+  let planes = false;
+  let saysHingesCan = false;
+  for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
+    const begun = clock();
+    const { plans, hingesAlone } = planFor({ ...asFound, rounds }, believe({ ...asFound, rounds }), { seed: cycle });
+    millis.push(clock() - begun);
+    const steps = (plans[0]?.steps ?? []).map(asDone);
+    if (cycle === 1) {
+      planes = steps.some(isPlaning);
+      saysHingesCan = hingesAlone.can;
+    }
+    carryOut(door, steps, random);
+    if (isDoorTrue(door)) return { cycles: cycle, planes, saysHingesCan, millis };
+    rounds.push({ done: steps, readings: readAll(door, CHECKED, random) });
+  }
+  return { cycles: undefined, planes, saysHingesCan, millis };
+}
+
+/** The trade's way: one rung of the ladder, a check, the next. */
+function climb(scenario: Scenario, random: RandomStream): { cycles: number | undefined; planes: boolean } {
+  const door = copyDoor(scenario.door);
+  const findings = lookAround(scenario, random);
+  const done: DoneStep[] = [];
+  let readings = readAll(door, STATION_IDS, random);
+  for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
+    const steps = nextRung({ card: door.card, readings, findings, done });
+    carryOut(door, steps, random);
+    done.push(...steps);
+    if (isDoorTrue(door)) return { cycles: cycle, planes: done.some(isPlaning) };
+    readings = readAll(door, STATION_IDS, random);
+  }
+  return { cycles: undefined, planes: done.some(isPlaning) };
+}
+
+/** The first cure of each true cause, done without error. */
+function cureTruth(door: TrueDoor, causes: readonly CauseId[], allowed: (id: ActionId) => boolean): DoneStep[] {
+  return causes.flatMap((id): DoneStep[] => {
+    const cures = cause(id).cures.filter(allowed);
+    const cure = cures.find((each) => ACTIONS.some((a) => a.id === each && (a.effect.kind === 'cure' || a.effect.kind === 'set' || a.effect.kind === 'hold' || a.effect.kind === 'wait')));
+    return cure === undefined ? [] : [{ action: cure, amount: 1 }];
+  });
+}
+
+const STEADY: RandomStream = { uniform: () => 0.9, normal: () => 0 };
+
+function forbids({ forbidden }: Action, door: Pick<TrueDoor, 'card'>): boolean {
+  return forbidden.hingeKinds?.includes(door.card.hingeKind) === true || forbidden.slabKinds?.includes(door.card.slabKind) === true;
+}
+
+/** The exact best setting of the hinges for the true gaps, with timber off only if `mayPlane`. */
+function setTruly(door: TrueDoor, mayPlane: boolean, guardMm: number): { found: FoundPlan | undefined; board: GapBoard } {
+  const board = gapBoard(door.card, true);
+  const pose = poseOf(door);
+  const start = Float64Array.from(board.stations, (id) => (id === 'bolt.low' ? boltLow(door) : trueGap(door, id, pose)));
+  const line = hingeLine(door.card, STATE_SIZE);
+  const lowered = new Float64Array(STATE_SIZE);
+  lowered[parameterIndex('headGap')] = 1;
+  const able = ACTIONS.filter((a) => !forbids(a, door));
+  const price = (a: Action, amount: number) => a.minutes.first + a.minutes.each * Math.abs(amount) + 4 * a.irreversibility;
+  const choices = (hinge: number, move: Float64Array, kind: 'shift' | 'lower') =>
+    able.flatMap((a) => {
+      const { effect } = a;
+      if (effect.kind !== kind) return [];
+      return a.amounts.map((amount) => {
+        const mm = amount * effect.mmPerUnit;
+        return { action: a, hinge, amount, shiftMm: kind === 'shift' ? mm : 0, changes: gapChanges(board, door.card, move).map((each) => each * mm), price: price(a, amount) };
+      });
+    });
+  const [found] = searchPlans(
+    {
+      board,
+      start,
+      line,
+      guard: evenGuard(board, guardMm),
+      mustUse: [],
+      misfitAllowedMm: 0.8,
+      atHinge: [...line.moves.map((move, hinge) => choices(hinge, move, 'shift')), choices(-1, lowered, 'lower')],
+      planes: mayPlane ? able.filter(({ effect }) => effect.kind === 'plane').map((a) => ({ action: a, price: price(a, 1) })) : [],
+      strikes: able.flatMap((a) => (a.effect.kind === 'strike' ? [{ action: a, upToMm: a.effect.upToMm, price: price(a, 1) }] : [])),
+    },
+    1,
+  );
+  return { found, board };
+}
+
+/** Whether the register's actions, done without error by someone who knows all, make the door true. */
+function canBeMadeTrue({ door, causes }: Scenario): boolean {
+  const copy = copyDoor(door);
+  const able = (id: ActionId) => ACTIONS.some((a) => a.id === id && !forbids(a, door));
+  carryOut(copy, cureTruth(copy, causes, able), STEADY);
+  const { found } = setTruly(copy, true, 0.1);
+  if (found === undefined) return false;
+  carryOut(copy, stepsOf(found, [], [], placeHinges(door.card)).map(asDone), STEADY);
+  return isDoorTrue(copy);
+}
+
+/** How far outside the best setting of hinges, and of what holds them, leaves the gaps, mm. */
+function bestByHinges({ door, causes }: Scenario): number {
+  const held = copyDoor(door);
+  carryOut(held, cureTruth(held, causes, (id) => HINGE_CURES.includes(id)), STEADY);
+  const asItIs = setTruly(door, false, 0);
+  const cured = setTruly(held, false, 0);
+  return Math.min(...[asItIs, cured].map(({ found, board }) => (found === undefined ? Infinity : outsideBy(board, found.gaps))));
+}
+
+function byOracle(scenario: Scenario, random: RandomStream): number | undefined {
+  const door = copyDoor(scenario.door);
+  const able = (id: ActionId) => ACTIONS.some((a) => a.id === id && !forbids(a, door));
+  let cures = cureTruth(door, scenario.causes, able);
+  for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
+    // It sees the cure's outcome before it sets the hinges, as nobody can.
+    carryOut(door, cures, random);
+    cures = [];
+    const { found } = setTruly(door, true, 0.2);
+    if (found !== undefined) carryOut(door, stepsOf(found, [], [], placeHinges(door.card)).map(asDone), random);
+    if (isDoorTrue(door)) return cycle;
+  }
+  return undefined;
+}
+
