@@ -1,6 +1,6 @@
 // npm run docs:causes: writes the tables of causes, checks and actions into docs/causes.md, from the tables the engine uses.
 import { writeFileSync } from 'node:fs';
-import { ACTIONS, answerLikelihood, CAUSES, FINDINGS, PROFILE_IDS, toleranceProfile } from '../packages/core/src/index';
+import { ACTIONS, answerChances, CAUSES, FINDINGS, PROFILE_IDS, toleranceProfile } from '../packages/core/src/index';
 
 const row = (cells: readonly (string | number)[]) => `| ${cells.join(' | ')} |`;
 const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]) =>
@@ -12,16 +12,20 @@ const chapters = [
   '## Causes',
   table(
     ['cause', 'what has happened', 'how often', 'usual size, mm', 'cured by'],
-    CAUSES.map(({ title, says, prior, fault, cures }) => [
+    CAUSES.map(({ title, says, prior, forms, cures }) => [
       title,
       says,
       prior,
-      fault === undefined ? '' : `${fault.measure}: ${fault.mean} ± ${fault.sd}`,
+      forms
+        .map(({ axes }) =>
+          axes.map(({ measure, mean, sd }) => `${measure}: ${mean === 'hingeGap' ? 'all of it' : mean} ± ${sd}`).join(' and '),
+        )
+        .join('; or '),
       cures.map((id) => ACTIONS.find((a) => a.id === id)?.title ?? id).join('; '),
     ]),
   ),
   '## Checks: chance of each answer under each cause',
-  ...FINDINGS.map(({ question, howTo, answers }) =>
+  ...FINDINGS.map(({ id, question, howTo, answers }) =>
     [
       `### ${question}`,
       '',
@@ -29,17 +33,18 @@ const chapters = [
       '',
       table(
         ['cause', ...answers.map(({ label }) => label)],
-        CAUSES.map(({ id, title }) => [title, ...answers.map((answer) => answerLikelihood(answer, id))]),
+        CAUSES.map(({ id: causeId, title }) => [title, ...answerChances(id, causeId)]),
       ),
     ].join('\n'),
   ),
   '## Actions',
   table(
-    ['action', 'minutes', 'undone', 'not allowed', 'stop if'],
-    ACTIONS.map(({ title, minutes, irreversibility, forbidden, stopIf }) => [
+    ['action', 'minutes', 'undone', 'holds two years', 'not allowed', 'stop if'],
+    ACTIONS.map(({ title, minutes, irreversibility, holds, forbidden, stopIf }) => [
       title,
       minutes.first,
       `${irreversibility} of 5`,
+      holds,
       forbidden.why,
       stopIf,
     ]),

@@ -66,6 +66,8 @@ async function writeCall(put: Put, demo: DemoCall, doorId: string, now: Date): P
       planned,
       amount,
       unit: action(id).unit,
+      fromMm: null,
+      toMm: null,
       remark: remark ?? '',
     });
   }

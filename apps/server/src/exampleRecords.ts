@@ -51,6 +51,8 @@ export function exampleRecords() {
     planned: 1,
     amount: 1,
     unit: 'hinge',
+    fromMm: null,
+    toMm: null,
     remark: '',
   };
   return { site, door, call, set, reading, adjustment };

@@ -70,7 +70,7 @@ export {
   type PlanOptions,
   type PlanOutcome,
 } from './hinged/planCorrections';
-export type { PlannedStep } from './hinged/planSteps';
+export { recheckAfter, type PlannedStep } from './hinged/planSteps';
 export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/whatIf';
 export type { PlaningLine } from './hinged/planing';
 export { SIDES, type SideId } from './hinged/sides';

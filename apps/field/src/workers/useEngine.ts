@@ -1,4 +1,4 @@
-import type { Diagnosis, Observed, Plan } from '@proper-swing/core';
+import type { Correction, Diagnosis, Observed } from '@proper-swing/core';
 import { keepPreviousData, queryOptions, useQuery, type QueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ENGINE_KEY } from '../data/queryClient';
@@ -34,7 +34,8 @@ export async function computeDiagnosis(client: QueryClient, observed: Observed):
   await client.query(diagnosisQuery(observed)).catch(() => undefined);
 }
 
-export function usePlan(observed: Observed): Plan | undefined {
-  const query = useMemo(() => engineQuery<Plan>('hinged.plan', observed), [observed]);
+/** The correction for what was observed; the last one stays until the next is there. */
+export function usePlan(observed: Observed): Correction | undefined {
+  const query = useMemo(() => engineQuery<Correction>('hinged.plan', observed), [observed]);
   return useQuery({ ...query, placeholderData: keepPreviousData }).data;
 }

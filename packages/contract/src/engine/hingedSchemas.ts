@@ -250,11 +250,7 @@ export const planResult = object({
   })
     .noUnknown()
     .required(),
-  lost: array(
-    object({ says: string().required(), why: string().required() })
-      .noUnknown()
-      .required(),
-  )
+  lost: array(object({ says: string().required(), why: string().required() }).noUnknown().required())
     .required()
     .meta({ description: 'Ways that were tried and did not win' }),
   unknown: array(
@@ -273,7 +269,10 @@ export const planResult = object({
 export const whatIfRequest = object({
   door: hingedDoorSchema.required(),
   gaps: array(
-    object({ station: string().oneOf(STATION_IDS).required(), mm: mm('Gap as it is; below nought it rubs').required().test(finite).min(-LARGEST_MM).max(LARGEST_MM) })
+    object({
+      station: string().oneOf(STATION_IDS).required(),
+      mm: mm('Gap as it is; below nought it rubs').required().test(finite).min(-LARGEST_MM).max(LARGEST_MM),
+    })
       .noUnknown()
       .required(),
   )
@@ -281,7 +280,10 @@ export const whatIfRequest = object({
     .max(40)
     .meta({ description: 'Gaps as they are' }),
   hinges: array(
-    object({ hinge: hingeName.required(), mm: mm('How far the slab is moved at this hinge, + toward the latch').required().test(finite).min(-50).max(50) })
+    object({
+      hinge: hingeName.required(),
+      mm: mm('How far the slab is moved at this hinge, + toward the latch').required().test(finite).min(-50).max(50),
+    })
       .noUnknown()
       .required(),
   )

@@ -134,7 +134,12 @@ export const adjustmentSchema = object({
   planned: number().nullable().defined().meta({ description: 'Amount the plan asked for, in the unit given' }),
   amount: number().required().min(-500).max(500).meta({ description: 'Amount really done, in the unit given' }),
   unit: named('Unit of the amount', 60),
-  fromMm: number().min(0).max(500).nullable().defined().meta({ description: 'For planing: timber off at the head or hinge end, mm; else null' }),
+  fromMm: number()
+    .min(0)
+    .max(500)
+    .nullable()
+    .defined()
+    .meta({ description: 'For planing: timber off at the head or hinge end, mm; else null' }),
   toMm: number().min(0).max(500).nullable().defined().meta({ description: 'For planing: timber off at the other end, mm; else null' }),
   remark: text('What was seen while doing it', 500),
 }).noUnknown();

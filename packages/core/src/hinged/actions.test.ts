@@ -17,11 +17,12 @@ describe('the register of actions', () => {
     }
   });
 
-  it('every cure of a cause is an action that cures it, or one that shifts the hinge at fault', () => {
+  it('every cure of a cause is an action that cures it, or one that sets hinges, strike or edges', () => {
     for (const { id, cures } of CAUSES) {
       for (const cure of cures) {
         const { effect } = action(cure);
-        expect(effect.kind === 'shift' || (effect.kind === 'cure' && effect.cures.includes(id))).toBe(true);
+        const sets = ['shift', 'lower', 'strike', 'plane'].includes(effect.kind);
+        expect([id, cure, sets || ('cures' in effect && effect.cures.includes(id))]).toEqual([id, cure, true]);
       }
     }
   });

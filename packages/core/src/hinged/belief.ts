@@ -182,7 +182,9 @@ export function causeChances({ space, chances }: Belief): { id: CauseId; probabi
   space.hypotheses.forEach(({ causes }, i) => {
     for (const { id } of causes) sums.set(id, (sums.get(id) ?? 0) + (chances[i] ?? 0));
   });
-  return [...sums].map(([id, probability]) => ({ id, probability: Math.min(1, probability) })).sort((a, b) => b.probability - a.probability);
+  return [...sums]
+    .map(([id, probability]) => ({ id, probability: Math.min(1, probability) }))
+    .sort((a, b) => b.probability - a.probability);
 }
 
 /** What is expected at a station, over all held hypotheses: mean in mm and variance in mm². */

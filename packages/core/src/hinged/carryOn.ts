@@ -28,7 +28,11 @@ export function carryOn(belief: Belief, round: Round): Belief {
   });
   const total = logSumExp(carried.map(({ logEvidence }) => logEvidence));
   const held = carried
-    .map(({ held: { hypothesis }, worked, logEvidence }): HeldHypothesis => ({ hypothesis, posterior: worked, probability: Math.exp(logEvidence - total) }))
+    .map(({ held: { hypothesis }, worked, logEvidence }): HeldHypothesis => ({
+      hypothesis,
+      posterior: worked,
+      probability: Math.exp(logEvidence - total),
+    }))
     .sort((a, b) => b.probability - a.probability);
   const chances = new Float64Array(belief.chances.length);
   const places = new Map(belief.space.hypotheses.map((hypothesis, i) => [hypothesis, i]));
@@ -47,7 +51,9 @@ function afterWork(belief: Belief, { hypothesis, posterior }: HeldHypothesis, do
     switch (effect.kind) {
       case 'shift':
       case 'lower': {
-        const change = unitMove(belief, step, size).map((each) => each * step.amount * effect.mmPerUnit * (belief.learned.get(step.action) ?? 1));
+        const change = unitMove(belief, step, size).map(
+          (each) => each * step.amount * effect.mmPerUnit * (belief.learned.get(step.action) ?? 1),
+        );
         state.cov[own * size + own] = effect.sdShare ** 2;
         moveWith(state, change, own);
         break;

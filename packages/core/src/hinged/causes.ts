@@ -111,10 +111,7 @@ const CAUSE_TABLE = {
     says: 'The hinges have worn: the slab has come down and leans out at the top.',
     prior: 0.038,
     place: 'topHinge',
-    forms: one(
-      axis('slab come down', 1.8, 0.6, { headGap: 1 }),
-      axis('top hinge leaning out', 1.2, 0.5, TOP_OUT),
-    ),
+    forms: one(axis('slab come down', 1.8, 0.6, { headGap: 1 }), axis('top hinge leaning out', 1.2, 0.5, TOP_OUT)),
     onlyFor: SCREWED,
     cures: ['replaceHinge'],
   },
@@ -138,7 +135,12 @@ const CAUSE_TABLE = {
       {
         id: 'top',
         share: 0.2,
-        axes: [axis('top leaf too deep', 'hingeGap', 0.5, { drop: { times: -1, of: 'topHingeOut.drop' }, hingeGap: { times: -1, of: 'topHingeOut.gap' } })],
+        axes: [
+          axis('top leaf too deep', 'hingeGap', 0.5, {
+            drop: { times: -1, of: 'topHingeOut.drop' },
+            hingeGap: { times: -1, of: 'topHingeOut.gap' },
+          }),
+        ],
       },
       {
         id: 'bottom',
@@ -170,7 +172,14 @@ const CAUSE_TABLE = {
     says: 'The latch leg has been kicked or has moved; the hinge side is as it should be.',
     prior: 0.062,
     place: 'latchLeg',
-    forms: either(['away', 'toward'], 'lean of the latch leg', 4.5, 1.4, { latchLean: 1 }, axis('leg moved sideways', 0, 0.8, { sideRoom: 1 })),
+    forms: either(
+      ['away', 'toward'],
+      'lean of the latch leg',
+      4.5,
+      1.4,
+      { latchLean: 1 },
+      axis('leg moved sideways', 0, 0.8, { sideRoom: 1 }),
+    ),
     cures: ['wedgeLatchLeg'],
     advice: 'The lasting cure is to free the latch leg, wedge it plumb and fix it again.',
   },

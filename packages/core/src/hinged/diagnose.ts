@@ -61,7 +61,13 @@ export function diagnose(observed: Observed): Diagnosis {
     const { mean, variance } = expectAt(belief, id);
     return { station: id, meanMm: mean, sdMm: Math.sqrt(variance) };
   });
-  return { causes, suppositions: suppositionsOf(belief).filter(({ probability }) => probability >= WORTH_TELLING), expected, doubtful: doubtfulReadings(observed, belief), next: nextBest(observed, belief) };
+  return {
+    causes,
+    suppositions: suppositionsOf(belief).filter(({ probability }) => probability >= WORTH_TELLING),
+    expected,
+    doubtful: doubtfulReadings(observed, belief),
+    next: nextBest(observed, belief),
+  };
 }
 
 /** Suppositions less likely than this are not told. */

@@ -110,6 +110,7 @@ export function endsTrue(
     for (const i of board.onEdge[line.edge]) gaps[i] = (gaps[i] ?? 0) + planedOff(line, board.f[i] ?? 0) + slip;
   }
   // The strike goes to where the bolt then is, not to where it was foretold.
-  if (plan.strike?.choice.action.effect.kind === 'strike') gaps[board.bolt] = plan.strike.choice.action.effect.leftSdMm * (door.luck[11] ?? 0);
+  if (plan.strike?.choice.action.effect.kind === 'strike')
+    gaps[board.bolt] = plan.strike.choice.action.effect.leftSdMm * (door.luck[11] ?? 0);
   return isTrue(board, gaps);
 }

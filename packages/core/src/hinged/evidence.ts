@@ -76,7 +76,8 @@ function causeViews({ space, chances }: Belief): CauseView[] {
     if (first === undefined || second !== undefined) return;
     const chance = chances[i] ?? 0;
     const known = views.get(first.id);
-    if (known === undefined || chance > known.chance) views.set(first.id, { id: first.id, hypothesis, chance, logPrior: Math.log(first.prior) });
+    if (known === undefined || chance > known.chance)
+      views.set(first.id, { id: first.id, hypothesis, chance, logPrior: Math.log(first.prior) });
   });
   return [...views.values()];
 }

@@ -95,7 +95,8 @@ export function stateUnder({ sound, left }: FilteredFigures, { directions }: Hyp
   const cov = new Float64Array(size * size);
   mean.set(sound.mean);
   for (let i = 0; i < n; i += 1) for (let j = 0; j < n; j += 1) cov[i * size + j] = sound.cov[i * n + j] ?? 0;
-  const spread = (i: number, a: number) => directions.reduce((sum, place, b) => sum + (left[place]?.[i] ?? 0) * (magnitudes.cov[b * q + a] ?? 0), 0);
+  const spread = (i: number, a: number) =>
+    directions.reduce((sum, place, b) => sum + (left[place]?.[i] ?? 0) * (magnitudes.cov[b * q + a] ?? 0), 0);
   const cross = directions.map((_, a) => Float64Array.from({ length: n }, (_each, i) => spread(i, a)));
   directions.forEach((place, a) => {
     const along = left[place];

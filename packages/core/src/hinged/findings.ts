@@ -493,7 +493,10 @@ export type FindingId = keyof typeof FINDING_TABLE;
 
 export const FINDING_IDS = Object.keys(FINDING_TABLE) as FindingId[];
 
-const FINDING_BY_ID = Object.fromEntries(FINDING_IDS.map((id) => [id, { id, ...FINDING_TABLE[id] }])) as unknown as Record<FindingId, Finding>;
+const FINDING_BY_ID = Object.fromEntries(FINDING_IDS.map((id) => [id, { id, ...FINDING_TABLE[id] }])) as unknown as Record<
+  FindingId,
+  Finding
+>;
 
 export function finding(id: FindingId): Finding {
   return FINDING_BY_ID[id];

@@ -21,6 +21,9 @@ export interface GapBoard {
 /** A bolt this far off its strike still goes in, mm (common practice, no source). */
 export const BOLT_LIMITS: GapLimits = { min: -1.8, target: 0, max: 1.8 };
 
+/** A foot gap too wide is closed with a threshold or a brush, not by hanging the door: only too little counts, mm. */
+const FOOT_MAX_MM = 60;
+
 /** The board for a door: the gaps, the foot only when it was read, since nothing else tells where the floor is; and the bolt. */
 export function gapBoard(door: HingedDoor, footWasRead: boolean): GapBoard {
   const gaps = WALKING_ORDER.filter((id) => footWasRead || station(id).edge !== 'foot');
@@ -32,7 +35,7 @@ export function gapBoard(door: HingedDoor, footWasRead: boolean): GapBoard {
   >;
   return {
     stations: [...gaps, 'bolt.low'],
-    limits: [...edgeOf.map((edge) => edges[edge]), BOLT_LIMITS],
+    limits: [...edgeOf.map((edge) => (edge === 'foot' ? { ...edges.foot, max: FOOT_MAX_MM } : edges[edge])), BOLT_LIMITS],
     evenEdges: [onEdge.hinge, onEdge.head, onEdge.latch],
     evenWithin,
     onEdge,
@@ -96,14 +99,14 @@ export function stationOutside(board: GapBoard, gaps: Float64Array, i: number, g
 }
 
 /** A gauge does not tell less than this, so a figure this close outside its limit counts as inside, mm. */
-const LENIENCE_MM = 0.05;
+export const GAUGE_TELLS_MM = 0.15;
 
 /** Whether a technician would call it true: every figure inside, every edge even, as far as a gauge can tell. */
 export function isTrue(board: GapBoard, gaps: Float64Array): boolean {
   for (let i = 0; i < gaps.length; i += 1) {
     const limit = board.limits[i];
     const gap = gaps[i] ?? 0;
-    if (limit !== undefined && (gap < limit.min - LENIENCE_MM || gap > limit.max + LENIENCE_MM)) return false;
+    if (limit !== undefined && (gap < limit.min - GAUGE_TELLS_MM || gap > limit.max + GAUGE_TELLS_MM)) return false;
   }
-  return board.evenEdges.every((edge) => unevenBy(board, gaps, edge, 0) <= LENIENCE_MM);
+  return board.evenEdges.every((edge) => unevenBy(board, gaps, edge, 0) <= GAUGE_TELLS_MM);
 }

@@ -46,11 +46,22 @@ export function faultSpace(door: HingedDoor): FaultSpace {
   const total = causes.reduce((sum, { prior }) => sum + prior, 0);
   const singles = causes.flatMap((cause) =>
     cause.forms.map((form) => {
-      const own = form.axes.map(({ mean, sd, moves }) => directions.push({ cause, form, mean: mean === 'hingeGap' ? edges.hinge.target : mean, sd, along: moveVector(moves, door, STATE_SIZE) }) - 1);
+      const own = form.axes.map(
+        ({ mean, sd, moves }) =>
+          directions.push({
+            cause,
+            form,
+            mean: mean === 'hingeGap' ? edges.hinge.target : mean,
+            sd,
+            along: moveVector(moves, door, STATE_SIZE),
+          }) - 1,
+      );
       return { cause, form, own, chance: (cause.prior / total) * form.share };
     }),
   );
-  const pairs = singles.flatMap((a, i) => singles.slice(i + 1).flatMap((b) => (canMeet(a.cause, b.cause) ? [{ a, b, chance: a.chance * b.chance }] : [])));
+  const pairs = singles.flatMap((a, i) =>
+    singles.slice(i + 1).flatMap((b) => (canMeet(a.cause, b.cause) ? [{ a, b, chance: a.chance * b.chance }] : [])),
+  );
   const pairTotal = pairs.reduce((sum, { chance }) => sum + chance, 0);
   const hypotheses: Hypothesis[] = [
     ...singles.map(({ cause, form, own, chance }) => ({

@@ -1,5 +1,5 @@
 import { logNormalDensity } from '../chance/normal';
-import { expectUnder, mixSpreads, suppositionKey, type Belief } from './belief';
+import { causeChances, expectUnder, mixSpreads, suppositionKey, type Belief } from './belief';
 import type { Cause } from './causes';
 import { findingsFor, jointAnswerChances, type FindingId } from './findings';
 import { linearReadings, type Observed } from './readings';
@@ -32,17 +32,18 @@ const MOST_CHOICES = 3;
 const TURNING_MINUTES = 0.8;
 /** Below this, in bits, nothing that is left would tell much of the cause. */
 const WORTH_BITS = 0.08;
-/** A cause as likely as this is settled. */
-const SETTLED_FROM = 0.95;
+/** A cause is settled when it is at least this likely, or no likelier than that. */
+const SURE_FROM = 0.85;
+const SURE_NOT_BELOW = 0.15;
 /** A gap known to this is known well enough to plan by, mm. */
 const KNOWN_TO_MM = 0.9;
 
 /** Five-point Gauss–Hermite rule (M. Abramowitz, I. Stegun, Handbook of Mathematical Functions, table 25.10; from memory). */
 const NODES: readonly (readonly [x: number, weight: number])[] = [
   [-2.0201828705, 0.0112574113],
-  [-0.9585724646, 0.2220759220],
+  [-0.9585724646, 0.222075922],
   [0, 0.5333333333],
-  [0.9585724646, 0.2220759220],
+  [0.9585724646, 0.222075922],
   [2.0201828705, 0.0112574113],
 ];
 
@@ -96,28 +97,44 @@ export function nextBest(observed: Observed, belief: Belief): NextBest {
     const { title, howTo, minutes } = station(id);
     const overall = mixSpreads(spreads.map((spread, h) => ({ ...spread, weight: weights[h] ?? 0 })));
     const differ = (a: number, b: number) => {
-      const [one, other] = [a, b].map((g) => mixSpreads(spreads.map((spread, h) => ({ ...spread, weight: groupOf[h] === g ? (weights[h] ?? 0) : 1e-12 }))));
+      const [one, other] = [a, b].map((g) =>
+        mixSpreads(spreads.map((spread, h) => ({ ...spread, weight: groupOf[h] === g ? (weights[h] ?? 0) : 1e-12 }))),
+      );
       return one && other ? (one.mean - other.mean) ** 2 / (one.variance + other.variance) : 0;
     };
-    return { kind: 'station' as const, id, title, howTo, minutes, gain: Math.max(0, now - after), sdMm: Math.sqrt(overall.variance), differ };
+    return {
+      kind: 'station' as const,
+      id,
+      title,
+      howTo,
+      minutes,
+      gain: Math.max(0, now - after),
+      sdMm: Math.sqrt(overall.variance),
+      differ,
+    };
   });
   const checks = findingsFor(belief.door)
     .filter(({ id }) => !answered.has(id))
     .map(({ id, question, howTo, minutes, answers }) => {
-      const columns = groups.map(({ causes }) => jointAnswerChances(id, causes.map((each) => each.id)));
+      const columns = groups.map(({ causes }) =>
+        jointAnswerChances(
+          id,
+          causes.map((each) => each.id),
+        ),
+      );
       const after = answers.reduce((sum, _, a) => {
         const joint = groups.map(({ weight }, g) => weight * (columns[g]?.[a] ?? 0));
         const chance = joint.reduce((all, each) => all + each, 0);
         return chance > 0 ? sum + chance * entropy(joint.map((each) => each / chance)) : sum;
       }, 0);
-      const differ = (a: number, b: number) => answers.reduce((sum, _, i) => sum + Math.abs((columns[a]?.[i] ?? 0) - (columns[b]?.[i] ?? 0)), 0);
+      const differ = (a: number, b: number) =>
+        answers.reduce((sum, _, i) => sum + Math.abs((columns[a]?.[i] ?? 0) - (columns[b]?.[i] ?? 0)), 0);
       return { kind: 'finding' as const, id, title: question, howTo, minutes, gain: Math.max(0, now - after), sdMm: 0, differ };
     });
 
   const all = [...stations, ...checks];
   const bits = (nats: number) => nats / Math.LN2;
-  const isSettled =
-    Math.max(...groups.map(({ weight }) => weight)) >= SETTLED_FROM || all.every(({ gain }) => bits(gain) < WORTH_BITS);
+  const isSettled = isSure(belief) || all.every(({ gain }) => bits(gain) < WORTH_BITS);
   const unknown = stations.filter(({ id, sdMm }) => WALKING_ORDER.includes(id) && !id.startsWith('foot.') && sdMm > KNOWN_TO_MM);
   const byDoubt = [...unknown].sort((a, b) => b.sdMm - a.sdMm);
   const byGain = [...all].sort((a, b) => b.gain / (b.minutes + TURNING_MINUTES) - a.gain / (a.minutes + TURNING_MINUTES));
@@ -136,6 +153,12 @@ export function nextBest(observed: Observed, belief: Belief): NextBest {
   };
 }
 
+/** Whether it is clear of every cause that it is at work, or that it is not: then the plan treats what it would treat anyway. */
+function isSure(belief: Belief): boolean {
+  const chances = causeChances(belief);
+  return (chances[0]?.probability ?? 0) >= SURE_FROM && chances.every(({ probability: p }) => p >= SURE_FROM || p <= SURE_NOT_BELOW);
+}
+
 /** "tells loose top screws from a racked frame": the two suppositions that it parts best, by their weight. */
 function toldApart(groups: readonly Supposed[], differ: (a: number, b: number) => number): string {
   const order = groups.map((_, g) => g).sort((a, b) => (groups[b]?.weight ?? 0) - (groups[a]?.weight ?? 0));
@@ -147,8 +170,13 @@ function toldApart(groups: readonly Supposed[], differ: (a: number, b: number) =
       if (best === undefined || worth > best.worth) best = { a, b, worth };
     }
   }
-  const called = (g: number) => (groups[g]?.causes ?? []).map((each) => each.called).join(' with ');
-  return best === undefined ? 'confirms the cause' : `tells ${called(best.a)} from ${called(best.b)}`;
+  if (best === undefined) return 'confirms the cause';
+  const [one, other] = [groups[best.a]?.causes ?? [], groups[best.b]?.causes ?? []];
+  const called = (causes: readonly Cause[]) => causes.map((each) => each.called).join(' with ');
+  const more = (larger: readonly Cause[], smaller: readonly Cause[]) =>
+    smaller.every((each) => larger.includes(each)) ? larger.filter((each) => !smaller.includes(each)) : [];
+  const [extra] = [...more(other, one), ...more(one, other)];
+  return extra === undefined ? `tells ${called(one)} from ${called(other)}` : `shows whether it is also ${extra.called}`;
 }
 
 function entropy(chances: readonly number[]): number {

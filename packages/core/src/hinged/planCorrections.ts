@@ -6,14 +6,14 @@ import { cause, type Cause, type CauseId } from './causes';
 import { CAUTIONS } from './cautions';
 import { placeHinges, type HingedDoor } from './door';
 import { cured, drawDoors, endsTrue, type DrawnDoor, type SideWork } from './drawnDoors';
-import { gapBoard, gapChanges, outsideBy, stationOutside, unevenBy, type GapBoard, type Guard } from './gapsRound';
+import { GAUGE_TELLS_MM, gapBoard, gapChanges, outsideBy, stationOutside, unevenBy, type GapBoard, type Guard } from './gapsRound';
 import { hingeLine, type HingeLine } from './hingeLine';
 import { dot } from '../algebra/gaussian';
 import { parameterIndex } from './parameters';
 import { stepsOf, type PlannedStep, type SideStep } from './planSteps';
 import type { EdgeId } from './profiles';
 import type { Observed } from './readings';
-import { leavesOutside, searchPlans, type FoundPlan, type HingeChoice, type SearchSpace } from './searchPlan';
+import { searchPlans, type FoundPlan, type HingeChoice, type SearchSpace } from './searchPlan';
 import { side, SIDE_IDS, sideRow, type SideId } from './sides';
 import { STATE_SIZE, station, type StationId } from './stations';
 
@@ -95,21 +95,23 @@ const GUARD_SDS = 0.8;
 const GUARD_LEAST_MM = 0.1;
 const DRAWS = 240;
 /** Plans of one set of cures that are tried on the drawn doors. */
-const TRIED = 6;
+const TRIED = 12;
 /** Hinges alone will do when they leave no more than this outside, mm, or make it true with this chance. */
 const HINGES_DO_WITHIN_MM = 0.3;
 const HINGES_DO_FROM = 0.3;
+/** A door as likely true as this is left alone. */
+const LEAVE_FROM = 0.7;
 /** A plan is in the running when it makes the door true at least this often, as a share of the best. */
-const NEARLY_AS_LIKELY = 0.75;
+const NEARLY_AS_LIKELY = 0.85;
 /** Work on the frame takes at least this long; the quickest plan may hide what only such work cures, minutes. */
 const FRAME_WORK_FROM = 45;
 const EVEN_EDGES = ['hinge', 'head', 'latch'] as const satisfies readonly EdgeId[];
 
 /** What an aim gives for a chance of being true, for lasting, and for each minute. */
 const AIMS: Readonly<Record<PlanAim, { chance: number; holds: number; minute: number }>> = {
-  quickest: { chance: 110, holds: 0, minute: 1 },
-  lasting: { chance: 110, holds: 110, minute: 0.35 },
-  'if that fails': { chance: 160, holds: 30, minute: 0.6 },
+  quickest: { chance: 200, holds: 0, minute: 1 },
+  lasting: { chance: 200, holds: 150, minute: 0.4 },
+  'if that fails': { chance: 200, holds: 30, minute: 0.6 },
 };
 
 interface Candidate {
@@ -167,7 +169,14 @@ export function planFor(observed: Observed, belief: Belief, { without = [], seed
   const base = { cause: told, unknown, ruledOut };
 
   if (unknown.length > 0) {
-    return { ...base, outcome: 'measure first', plans: [planOf('quickest', leftAlone, board, asItIs, door)], hingesAlone: { can: false, chanceTrue: 0 }, lost: [], advice: adviceFor(door, belief, treat, false) };
+    return {
+      ...base,
+      outcome: 'measure first',
+      plans: [planOf('quickest', leftAlone, board, asItIs, door)],
+      hingesAlone: { can: false, chanceTrue: 0 },
+      lost: [],
+      advice: adviceFor(door, belief, treat, false),
+    };
   }
   const candidates = candidatesFor(belief, trial, line, allowed, treat);
   const hingeOnly = candidates.filter((each) => isHingesOnly(each));
@@ -175,31 +184,52 @@ export function planFor(observed: Observed, belief: Belief, { without = [], seed
     can: hingeOnly.some(({ found }) => found.outside <= HINGES_DO_WITHIN_MM) || share(leftAlone.isTrue) >= HINGES_DO_FROM,
     chanceTrue: Math.max(share(leftAlone.isTrue), ...hingeOnly.map(({ isTrue }) => share(isTrue))),
   };
-  const needsNothing = outsideBy(board, asItIs) === 0 && treat.length === 0;
+  const needsNothing = outsideBy(board, asItIs) <= GAUGE_TELLS_MM && treat.length === 0 && share(leftAlone.isTrue) >= LEAVE_FROM;
   const mayPlane = !hingesAlone.can || treat.some(({ cures }) => cures.includes('planeLatch'));
   const able = candidates.filter((each) => each.found.planed.length === 0 || mayPlane);
   // Nothing that makes it true much less often than the best may win by being quick.
   const most = Math.max(0, ...able.map(({ isTrue }) => share(isTrue)));
-  const usable = able.filter(({ isTrue }) => share(isTrue) >= NEARLY_AS_LIKELY * most);
-  const first = needsNothing ? leftAlone : best(usable, 'quickest', drawn.map(() => 1), leftAlone);
+  const usable = [...able, ...(treat.length === 0 ? [leftAlone] : [])].filter(({ isTrue }) => share(isTrue) >= NEARLY_AS_LIKELY * most);
+  const first = needsNothing
+    ? leftAlone
+    : best(
+        usable,
+        'quickest',
+        drawn.map(() => 1),
+        leftAlone,
+      );
   const isWaiting = first.sides.some(({ action: { effect } }) => effect.kind === 'wait' && effect.cures.includes('swollenSlab'));
   const chosen: [PlanAim, Candidate][] = [['quickest', first]];
   if (!needsNothing && !isWaiting) {
-    const lasting = best(usable.filter(({ hidesCause }) => !hidesCause), 'lasting', drawn.map(() => 1), first);
+    const lasting = best(
+      usable.filter(({ hidesCause }) => !hidesCause),
+      'lasting',
+      drawn.map(() => 1),
+      first,
+    );
     if (!isSame(lasting, first)) chosen.push(['lasting', lasting]);
     const failed = first.isTrue.map((ended) => (ended ? 0 : 1));
     if (failed.reduce((sum: number, each) => sum + each, 0) >= drawn.length / 50) {
-      const next = best(able.filter((each) => !isSame(each, first)), 'if that fails', failed, first);
+      const next = best(
+        able.filter((each) => !isSame(each, first)),
+        'if that fails',
+        failed,
+        first,
+      );
       if (!chosen.some(([, each]) => isSame(each, next))) chosen.push(['if that fails', next]);
     }
   }
-  const fallsShort = chosen.every(([, { found }]) => leavesOutside(found));
+  const fallsShort = chosen.every(([, { found }]) => found.outside > HINGES_DO_WITHIN_MM);
   return {
     ...base,
     outcome: needsNothing ? 'true' : isWaiting ? 'wait' : fallsShort ? 'falls short' : 'cures',
     plans: chosen.map(([aim, each]) => planOf(aim, each, board, asItIs, door)),
     hingesAlone,
-    lost: lostPlans(able, chosen.map(([, each]) => each), first),
+    lost: lostPlans(
+      able,
+      chosen.map(([, each]) => each),
+      first,
+    ),
     advice: adviceFor(door, belief, treat, fallsShort),
   };
 }
@@ -215,7 +245,9 @@ function candidatesFor(belief: Belief, trial: Trial, line: HingeLine, allowed: r
     line,
     misfitAllowedMm: MISFIT_ALLOWED_MM,
     atHinge: [
-      ...line.moves.map((move, hinge) => allowed.flatMap((a) => hingeChoices(a, hinge, gapChanges(board, door, move), belief.learned.get(a.id)))),
+      ...line.moves.map((move, hinge) =>
+        allowed.flatMap((a) => hingeChoices(a, hinge, gapChanges(board, door, move), belief.learned.get(a.id))),
+      ),
       allowed.flatMap((a) => lowerChoices(a, gapChanges(board, door, LOWERED), belief.learned.get(a.id))),
     ],
     planes: mayPlane ? allowed.filter(({ effect }) => effect.kind === 'plane').map((a) => ({ action: a, price: priceOf(a, 1) })) : [],
@@ -227,7 +259,9 @@ function candidatesFor(belief: Belief, trial: Trial, line: HingeLine, allowed: r
     const guard = guardFrom(board, after, start);
     const plain = searchPlans(spaceOf(start, guard, mustUse, false), TRIED);
     const needsTimber = plain.length === 0 || plain.every(({ outside }) => outside > HINGES_DO_WITHIN_MM);
-    const planed = needsTimber ? searchPlans(spaceOf(start, guard, mustUse, true), TRIED).filter(({ planed: lines }) => lines.length > 0) : [];
+    const planed = needsTimber
+      ? searchPlans(spaceOf(start, guard, mustUse, true), TRIED).filter(({ planed: lines }) => lines.length > 0)
+      : [];
     return [...plain, ...planed].map((found) => candidate(cures, sides, found, trial, hidesCause, after));
   });
 }
@@ -300,7 +334,8 @@ function waysToTreat(belief: Belief, allowed: readonly Action[], treat: readonly
         return [];
       });
       const isFrameWork = treatments.length > 0 && treatments.every(({ minutes }) => minutes.first >= FRAME_WORK_FROM);
-      const hidden = isFrameWork || further.length === 0 ? [(way: Way): Way => ({ ...way, hidesCause: way.hidesCause || isFrameWork })] : [];
+      const hidden =
+        isFrameWork || further.length === 0 ? [(way: Way): Way => ({ ...way, hidesCause: way.hidesCause || isFrameWork })] : [];
       // Cures that set hinges go together: any one of them treats the cause.
       const setting = further.length > 0 && treatments.every(({ effect }) => effect.kind === 'shift' || effect.kind === 'lower');
       const steps = setting ? [(way: Way): Way => further.reduce((sum, take) => take(sum), way)] : [...further, ...hidden];
@@ -315,7 +350,8 @@ function offBy(belief: Belief, { effect }: Action): number {
   if (effect.kind !== 'set') return 0;
   const { target } = side(effect.side);
   return belief.held.reduce(
-    (sum, { posterior, probability }) => sum + probability * (dot(sideRow(effect.side, posterior.mean.length).coefficients, posterior.mean) - target),
+    (sum, { posterior, probability }) =>
+      sum + probability * (dot(sideRow(effect.side, posterior.mean.length).coefficients, posterior.mean) - target),
     0,
   );
 }
@@ -338,7 +374,9 @@ function candidate(
   after: readonly Float64Array[] = drawn.map(({ gaps }) => gaps),
 ): Candidate {
   const sideWork: SideWork = { ...held };
-  for (const { action: { effect } } of sides) {
+  for (const {
+    action: { effect },
+  } of sides) {
     if (effect.kind === 'set') sideWork[effect.side] = { leftSdMm: effect.leftSdMm };
     if (effect.kind === 'hold') sideWork[effect.side] = { againstMm: effect.againstMm };
   }
@@ -392,7 +430,15 @@ const workKey = ({ cures, sides, found: { hinges, planed, strike } }: Candidate)
     strike?.choice.action.id ?? '',
   ].join();
 
-const HINGE_WORK: readonly ActionId[] = ['tighten', 'tightenBottom', 'fillHoles', 'longScrew', 'longScrewBottom', 'replaceHinge', 'wedgeHingeLeg'];
+const HINGE_WORK: readonly ActionId[] = [
+  'tighten',
+  'tightenBottom',
+  'fillHoles',
+  'longScrew',
+  'longScrewBottom',
+  'replaceHinge',
+  'wedgeHingeLeg',
+];
 
 /** Only hinges, and what holds them; the strike may follow the bolt. */
 function isHingesOnly({ cures, found }: Candidate): boolean {
@@ -520,7 +566,8 @@ function rulings(door: HingedDoor, belief: Belief, without: readonly ActionId[])
 
 function adviceFor(door: HingedDoor, belief: Belief, treat: readonly Cause[], fallsShort: boolean): string[] {
   const [first, second] = causeChances(belief);
-  const isClose = first !== undefined && second !== undefined && second.probability > first.probability / 2 && !treat.some(({ id }) => id === second.id);
+  const isClose =
+    first !== undefined && second !== undefined && second.probability > first.probability / 2 && !treat.some(({ id }) => id === second.id);
   const own = treat.flatMap(({ advice }) => advice ?? []);
   return [
     ...(door.fireRated ? [CAUTIONS.fireDoor] : []),

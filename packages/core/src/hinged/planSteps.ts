@@ -36,7 +36,12 @@ export interface SideStep {
 }
 
 /** The steps of a found plan from least to most invasive, from the top hinge down. */
-export function stepsOf(found: FoundPlan, cures: readonly Action[], sides: readonly SideStep[], hinges: readonly PlacedHinge[]): PlannedStep[] {
+export function stepsOf(
+  found: FoundPlan,
+  cures: readonly Action[],
+  sides: readonly SideStep[],
+  hinges: readonly PlacedHinge[],
+): PlannedStep[] {
   const steps: PlannedStep[] = [];
   for (const { id, at } of cures) steps.push(step(id, 1, at && { hinge: at }));
   for (const { action: a, hinge, amount, shiftMm } of found.hinges) {
@@ -67,7 +72,9 @@ const RECHECK: Readonly<Record<Action['effect']['kind'], readonly StationId[]>> 
   wait: ['latch.mid', 'slab.width'],
 };
 
-function recheckAfter({ effect }: Action, hinge: HingeName | undefined): StationId[] {
+/** The readings that tell best whether an action did what it should. */
+export function recheckAfter(id: ActionId, hinge?: HingeName): StationId[] {
+  const { effect } = action(id);
   if (effect.kind === 'plane' && effect.edge === 'head') return ['head.hinge', 'head.mid', 'head.latch'];
   if ((effect.kind === 'shift' || effect.kind === 'cure') && hinge === 'bottom') return ['hinge.bottom', 'latch.bottom', 'head.latch'];
   if (effect.kind === 'set') return [...side(effect.side).readAt];
@@ -87,7 +94,7 @@ function step(id: ActionId, amount: number, more: Partial<PlannedStep> = {}): Pl
     how: steps,
     cautions: cautions.map((c) => CAUTIONS[c]),
     stopIf,
-    recheck: recheckAfter(a, more.hinge),
+    recheck: recheckAfter(id, more.hinge),
     ...(parts !== undefined && { parts }),
     ...more,
   };

@@ -48,7 +48,7 @@ export interface FoundPlan {
 }
 
 /** A figure inside its limit but within the guard is worth this many minutes a millimetre to clear. */
-const GUARD_PRICE = 30;
+const GUARD_PRICE = 60;
 /** A figure left outside its limit is worth this many minutes a millimetre: more than any cut that cures it. */
 const OUTSIDE_PRICE = 200;
 /** mm outside that no gauge shows. */
@@ -142,7 +142,9 @@ function planingsOf(space: SearchSpace, gaps: Float64Array): { lines: PlaningLin
       const lines = planingLines(space.board, gaps, edge, space.guard.stations[space.board.onEdge[edge][0] ?? 0] ?? 0);
       return [
         ...ways,
-        ...ways.flatMap((way) => lines.map((line) => ({ lines: [...way.lines, line], price: way.price + price + line.fromMm + line.toMm }))),
+        ...ways.flatMap((way) =>
+          lines.map((line) => ({ lines: [...way.lines, line], price: way.price + price + line.fromMm + line.toMm })),
+        ),
       ];
     },
     [{ lines: [], price: 0 }],

@@ -118,8 +118,8 @@ describe('moving hinges', () => {
     expect(bottom).toBeCloseTo(-w / (1750 - 165), 9);
   });
 
-  it('the foot counts only when it was read', () => {
-    expect(gapBoard(EXAMPLE_DOOR, false).stations).toHaveLength(9);
-    expect(gapBoard(EXAMPLE_DOOR, true).stations).toHaveLength(12);
+  it('the foot counts only when it was read; the bolt always does', () => {
+    expect(gapBoard(EXAMPLE_DOOR, false).stations).toHaveLength(10);
+    expect(gapBoard(EXAMPLE_DOOR, true).stations).toHaveLength(13);
   });
 });

@@ -68,6 +68,8 @@ export function tryOut(door: HingedDoor, before: ReadonlyMap<StationId, number>,
       const mm = along.length < 2 ? 0 : Math.max(...along) - Math.min(...along) - evenWithin;
       return mm > 0.05 ? [{ edge, mm }] : [];
     }),
-    misfit: hinges.flatMap(({ name }, i) => (Math.abs(misfit[i] ?? 0) >= MISFIT_WORTH_SAYING_MM ? [{ hinge: name, mm: misfit[i] ?? 0 }] : [])),
+    misfit: hinges.flatMap(({ name }, i) =>
+      Math.abs(misfit[i] ?? 0) >= MISFIT_WORTH_SAYING_MM ? [{ hinge: name, mm: misfit[i] ?? 0 }] : [],
+    ),
   };
 }

@@ -33,15 +33,25 @@ const LEFT_ALONE = 0.9;
  */
 const RUNGS: readonly ((sight: Sight) => DoneStep[])[] = [
   ({ says, tried }) => (says('topScrews', 'loose') && tried('tighten') < 1 ? [{ action: 'tighten', hinge: 'top', amount: 1 }] : []),
-  ({ says, tried }) => (says('bottomScrews', 'loose') && tried('tightenBottom') < 1 ? [{ action: 'tightenBottom', hinge: 'bottom', amount: 1 }] : []),
+  ({ says, tried }) =>
+    says('bottomScrews', 'loose') && tried('tightenBottom') < 1 ? [{ action: 'tightenBottom', hinge: 'bottom', amount: 1 }] : [],
   ({ says, tried }) => (says('topScrews', 'spinning') && tried('fillHoles') < 1 ? [{ action: 'fillHoles', hinge: 'top', amount: 1 }] : []),
   ({ says, tried }) => (says('hingeLegFirm', 'gives') && tried('longScrew') < 1 ? [{ action: 'longScrew', hinge: 'top', amount: 1 }] : []),
   ({ says, tried }) => (says('legSound', 'soft') && tried('repairFoot') < 1 ? [{ action: 'repairFoot', hinge: 'bottom', amount: 1 }] : []),
   ({ says, tried }) => (says('legSound', 'split') && tried('repairLeg') < 1 ? [{ action: 'repairLeg', amount: 1 }] : []),
   ({ says, tried }) => (says('pins', 'worn') && tried('replaceHinge') < 1 ? [{ action: 'replaceHinge', hinge: 'top', amount: 1 }] : []),
   ({ card, says, tried, mm }) =>
-    says('topLeaves', 'spread') && card.hingeKind === 'butt' && tried('bendKnuckles') < 2 && mm('hinge.top') - mm('hinge.bottom') > LEFT_ALONE
-      ? [{ action: 'bendKnuckles', hinge: 'top', amount: -Math.min(3, Math.max(1, Math.round((mm('hinge.top') - mm('hinge.bottom')) / 0.8))) }]
+    says('topLeaves', 'spread') &&
+    card.hingeKind === 'butt' &&
+    tried('bendKnuckles') < 2 &&
+    mm('hinge.top') - mm('hinge.bottom') > LEFT_ALONE
+      ? [
+          {
+            action: 'bendKnuckles',
+            hinge: 'top',
+            amount: -Math.min(3, Math.max(1, Math.round((mm('hinge.top') - mm('hinge.bottom')) / 0.8))),
+          },
+        ]
       : [],
   ({ card, mm }) => {
     if (card.hingeKind !== 'adjustable') return [];
@@ -82,10 +92,14 @@ const RUNGS: readonly ((sight: Sight) => DoneStep[])[] = [
       : [],
   ({ mm, tried }) => {
     const gap = (mm('stop.top') + mm('stop.bottom')) / 2;
-    return (gap > 2.2 || gap < 0.1) && Math.abs(mm('stop.top') - mm('stop.bottom')) < 3 && tried('bendTab') < 2 ? [{ action: 'bendTab', amount: 1 }] : [];
+    return (gap > 2.2 || gap < 0.1) && Math.abs(mm('stop.top') - mm('stop.bottom')) < 3 && tried('bendTab') < 2
+      ? [{ action: 'bendTab', amount: 1 }]
+      : [];
   },
   ({ mm, tried, card }) =>
-    Math.abs(mm('stop.top') - mm('stop.bottom')) > 3 && tried('moveStop') < 2 && card.hingeKind !== 'adjustable' ? [{ action: 'moveStop', amount: 1 }] : [],
+    Math.abs(mm('stop.top') - mm('stop.bottom')) > 3 && tried('moveStop') < 2 && card.hingeKind !== 'adjustable'
+      ? [{ action: 'moveStop', amount: 1 }]
+      : [],
   ({ says, tried, card }) =>
     (says('halfOpen', 'closes') || says('halfOpen', 'opens')) && tried('bendPin') < 1 && card.hingeKind === 'butt'
       ? [{ action: 'bendPin', hinge: 'top', amount: 1 }]
@@ -93,18 +107,28 @@ const RUNGS: readonly ((sight: Sight) => DoneStep[])[] = [
   ({ mm, tried }) => (mm('foot.swing') < 0.6 && tried('trimFoot') < 2 ? [{ action: 'trimFoot', amount: 1 }] : []),
   ({ says, tried }) => (says('handle', 'stiffShut') && tried('turnKeeps') < 1 ? [{ action: 'turnKeeps', amount: 1 }] : []),
   ({ mm, tried }) => {
-    const both = Math.abs(mm('plumb.hinge')) > 3.5 && Math.abs(mm('plumb.latch')) > 3.5 && Math.sign(mm('plumb.hinge')) === Math.sign(mm('plumb.latch'));
-    return both && Math.abs(mm('head.latch') - mm('head.hinge')) > LEFT_ALONE && tried('squareFrame') < 1 ? [{ action: 'squareFrame', amount: 1 }] : [];
+    const both =
+      Math.abs(mm('plumb.hinge')) > 3.5 &&
+      Math.abs(mm('plumb.latch')) > 3.5 &&
+      Math.sign(mm('plumb.hinge')) === Math.sign(mm('plumb.latch'));
+    return both && Math.abs(mm('head.latch') - mm('head.hinge')) > LEFT_ALONE && tried('squareFrame') < 1
+      ? [{ action: 'squareFrame', amount: 1 }]
+      : [];
   },
   ({ mm, tried }) =>
-    (Math.abs(mm('latch.top') - mm('latch.bottom')) > 1.4 || Math.abs(mm('latch.mid') - (mm('latch.top') + mm('latch.bottom')) / 2) > 1.2) &&
+    (Math.abs(mm('latch.top') - mm('latch.bottom')) > 1.4 ||
+      Math.abs(mm('latch.mid') - (mm('latch.top') + mm('latch.bottom')) / 2) > 1.2) &&
     tried('wedgeLatchLeg') < 2
       ? [{ action: 'wedgeLatchLeg', amount: 1 }]
       : [],
   ({ mm, tried }) =>
-    Math.abs(mm('hinge.mid') - (mm('hinge.top') + mm('hinge.bottom')) / 2) > 1.2 && tried('wedgeHingeLeg') < 2 ? [{ action: 'wedgeHingeLeg', amount: 1 }] : [],
+    Math.abs(mm('hinge.mid') - (mm('hinge.top') + mm('hinge.bottom')) / 2) > 1.2 && tried('wedgeHingeLeg') < 2
+      ? [{ action: 'wedgeHingeLeg', amount: 1 }]
+      : [],
   ({ mm, tried, card }) =>
-    Math.abs(mm('head.latch') - mm('head.hinge')) > 1.2 && tried('scribeHead') < 2 && card.slabKind !== 'composite' ? [{ action: 'scribeHead', amount: 1 }] : [],
+    Math.abs(mm('head.latch') - mm('head.hinge')) > 1.2 && tried('scribeHead') < 2 && card.slabKind !== 'composite'
+      ? [{ action: 'scribeHead', amount: 1 }]
+      : [],
   ({ card, mm, tried }) => {
     const { min, target } = profileOf(card).edges.latch;
     const least = Math.min(mm('latch.top'), mm('latch.mid'), mm('latch.bottom'));

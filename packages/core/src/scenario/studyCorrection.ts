@@ -1,5 +1,5 @@
 import { seededRandom, type RandomStream } from '../chance/seededRandom';
-import { ACTIONS, type Action } from '../hinged/actions';
+import { action, ACTIONS, type Action } from '../hinged/actions';
 import type { ActionId } from '../hinged/actionIds';
 import { believe } from '../hinged/belief';
 import { cause, type CauseId } from '../hinged/causes';
@@ -59,7 +59,15 @@ const SETTINGS: readonly CauseId[] = [
   'adjustersHeight',
   'adjustersSideways',
 ];
-const HINGE_CURES: readonly ActionId[] = ['tighten', 'tightenBottom', 'fillHoles', 'longScrew', 'longScrewBottom', 'replaceHinge', 'wedgeHingeLeg'];
+const HINGE_CURES: readonly ActionId[] = [
+  'tighten',
+  'tightenBottom',
+  'fillHoles',
+  'longScrew',
+  'longScrewBottom',
+  'replaceHinge',
+  'wedgeHingeLeg',
+];
 /** Cures that only time brings: such doors are not made true in one visit. */
 const WAITS: readonly CauseId[] = ['swollenSlab'];
 
@@ -73,7 +81,12 @@ function countIn(into: CycleCount, cycles: number | undefined): void {
 }
 
 /** Corrects doors of the world by the tool, by the trade's ladder, and by an oracle that knows the truth. */
-export function studyCorrection(seed: number, cases: number, clock: () => number, progress: (done: number) => void = () => undefined): CorrectionStudy {
+export function studyCorrection(
+  seed: number,
+  cases: number,
+  clock: () => number,
+  progress: (done: number) => void = () => undefined,
+): CorrectionStudy {
   const study = {
     ours: counter(),
     ladder: counter(),
@@ -129,9 +142,16 @@ interface Corrected {
   millis: number[];
 }
 
-const isPlaning = ({ action }: DoneStep) => action === 'planeLatch' || action === 'planeHead' || action === 'scribeHead';
+const PLANING: readonly ActionId[] = ['planeLatch', 'planeHead', 'scribeHead'];
 
-const asDone = ({ action, hinge, amount, planed }: PlannedStep): DoneStep => ({ action, amount, ...(hinge && { hinge }), ...(planed && { planed }) });
+const isPlaning = (step: DoneStep) => PLANING.includes(step.action);
+
+const asDone = ({ action: id, hinge, amount, planed }: PlannedStep): DoneStep => ({
+  action: id,
+  amount,
+  ...(hinge && { hinge }),
+  ...(planed && { planed }),
+});
 
 function lookAround({ door, causes }: Scenario, random: RandomStream): AnsweredFinding[] {
   return findingsFor(door.card).map(({ id }) => answerCheck(door, causes, id, random));
@@ -179,19 +199,22 @@ function climb(scenario: Scenario, random: RandomStream): { cycles: number | und
   return { cycles: undefined, planes: done.some(isPlaning) };
 }
 
-/** The first cure of each true cause, done without error. */
-function cureTruth(door: TrueDoor, causes: readonly CauseId[], allowed: (id: ActionId) => boolean): DoneStep[] {
+/** Work that takes a cause away by itself; what sets hinges, planes or moves strikes is searched for. */
+const CURING: readonly Action['effect']['kind'][] = ['cure', 'set', 'hold', 'wait'];
+
+/** The first cure of each true cause. */
+function cureTruth(causes: readonly CauseId[], allowed: (id: ActionId) => boolean): DoneStep[] {
   return causes.flatMap((id): DoneStep[] => {
     const cures = cause(id).cures.filter(allowed);
-    const cure = cures.find((each) => ACTIONS.some((a) => a.id === each && (a.effect.kind === 'cure' || a.effect.kind === 'set' || a.effect.kind === 'hold' || a.effect.kind === 'wait')));
+    const cure = cures.find((each) => CURING.includes(action(each).effect.kind));
     return cure === undefined ? [] : [{ action: cure, amount: 1 }];
   });
 }
 
 const STEADY: RandomStream = { uniform: () => 0.9, normal: () => 0 };
 
-function forbids({ forbidden }: Action, door: Pick<TrueDoor, 'card'>): boolean {
-  return forbidden.hingeKinds?.includes(door.card.hingeKind) === true || forbidden.slabKinds?.includes(door.card.slabKind) === true;
+function forbids({ forbidden }: Action, { card }: TrueDoor): boolean {
+  return forbidden.hingeKinds?.includes(card.hingeKind) === true || forbidden.slabKinds?.includes(card.slabKind) === true;
 }
 
 /** The exact best setting of the hinges for the true gaps, with timber off only if `mayPlane`. */
@@ -210,7 +233,14 @@ function setTruly(door: TrueDoor, mayPlane: boolean, guardMm: number): { found: 
       if (effect.kind !== kind) return [];
       return a.amounts.map((amount) => {
         const mm = amount * effect.mmPerUnit;
-        return { action: a, hinge, amount, shiftMm: kind === 'shift' ? mm : 0, changes: gapChanges(board, door.card, move).map((each) => each * mm), price: price(a, amount) };
+        return {
+          action: a,
+          hinge,
+          amount,
+          shiftMm: kind === 'shift' ? mm : 0,
+          changes: gapChanges(board, door.card, move).map((each) => each * mm),
+          price: price(a, amount),
+        };
       });
     });
   const [found] = searchPlans(
@@ -234,7 +264,7 @@ function setTruly(door: TrueDoor, mayPlane: boolean, guardMm: number): { found: 
 function canBeMadeTrue({ door, causes }: Scenario): boolean {
   const copy = copyDoor(door);
   const able = (id: ActionId) => ACTIONS.some((a) => a.id === id && !forbids(a, door));
-  carryOut(copy, cureTruth(copy, causes, able), STEADY);
+  carryOut(copy, cureTruth(causes, able), STEADY);
   const { found } = setTruly(copy, true, 0.1);
   if (found === undefined) return false;
   carryOut(copy, stepsOf(found, [], [], placeHinges(door.card)).map(asDone), STEADY);
@@ -244,7 +274,11 @@ function canBeMadeTrue({ door, causes }: Scenario): boolean {
 /** How far outside the best setting of hinges, and of what holds them, leaves the gaps, mm. */
 function bestByHinges({ door, causes }: Scenario): number {
   const held = copyDoor(door);
-  carryOut(held, cureTruth(held, causes, (id) => HINGE_CURES.includes(id)), STEADY);
+  carryOut(
+    held,
+    cureTruth(causes, (id) => HINGE_CURES.includes(id)),
+    STEADY,
+  );
   const asItIs = setTruly(door, false, 0);
   const cured = setTruly(held, false, 0);
   return Math.min(...[asItIs, cured].map(({ found, board }) => (found === undefined ? Infinity : outsideBy(board, found.gaps))));
@@ -253,7 +287,7 @@ function bestByHinges({ door, causes }: Scenario): number {
 function byOracle(scenario: Scenario, random: RandomStream): number | undefined {
   const door = copyDoor(scenario.door);
   const able = (id: ActionId) => ACTIONS.some((a) => a.id === id && !forbids(a, door));
-  let cures = cureTruth(door, scenario.causes, able);
+  let cures = cureTruth(scenario.causes, able);
   for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
     // It sees the cure's outcome before it sets the hinges, as nobody can.
     carryOut(door, cures, random);
@@ -264,4 +298,3 @@ function byOracle(scenario: Scenario, random: RandomStream): number | undefined 
   }
   return undefined;
 }
-

@@ -69,7 +69,12 @@ function inquiry({ door, causes }: Scenario, random: RandomStream) {
  * @param clock milliseconds, for the timings
  * @param progress told the number of doors done
  */
-export function studyDiagnosis(seed: number, cases: number, clock: () => number, progress: (done: number) => void = () => undefined): DiagnosisStudy {
+export function studyDiagnosis(
+  seed: number,
+  cases: number,
+  clock: () => number,
+  progress: (done: number) => void = () => undefined,
+): DiagnosisStudy {
   const ranked = (): Ranked => ({ cases: 0, first: 0, three: 0 });
   const study = {
     everything: ranked(),
@@ -140,7 +145,10 @@ export function studyDiagnosis(seed: number, cases: number, clock: () => number,
   return { ...study, calibration, rotationRms: Math.sqrt(errors.rotation / cases), gapsRms: Math.sqrt(errors.gaps / errors.gapCount) };
 }
 
-function untilSure(order: readonly (StationId | FindingId)[], rank: (ids: readonly (StationId | FindingId)[]) => { probability: number }[]): number {
+function untilSure(
+  order: readonly (StationId | FindingId)[],
+  rank: (ids: readonly (StationId | FindingId)[]) => { probability: number }[],
+): number {
   for (let k = 1; k <= order.length; k += 1) {
     if ((rank(['complaint', ...order.slice(0, k)])[0]?.probability ?? 0) >= SURE) return k;
   }

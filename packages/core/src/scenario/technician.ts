@@ -51,7 +51,11 @@ const draw = ({ uniform }: RandomStream, chances: Readonly<Record<string, number
   return Object.keys(chances)[0] ?? '';
 };
 
-const bottomScrewsLook = { tight: { tight: 92, loose: 6, spinning: 2 }, loose: { tight: 5, loose: 86, spinning: 9 }, spinning: { tight: 6, loose: 14, spinning: 80 } };
+const bottomScrewsLook = {
+  tight: { tight: 92, loose: 6, spinning: 2 },
+  loose: { tight: 5, loose: 86, spinning: 9 },
+  spinning: { tight: 6, loose: 14, spinning: 80 },
+};
 
 /** What came before, by what befell the door; the world's own shares. */
 const BEFORE: Partial<Record<CauseId, Readonly<Record<string, number>>>> = {
@@ -83,7 +87,14 @@ const BEFORE_OTHERWISE = { blow: 7, building: 8, gradual: 60, always: 20, floor:
 const LOOKS: Readonly<Record<FindingId, Look>> = {
   complaint: (door, _, random) => complaintOf(door, random),
   season: ({ condition }, causes, random) =>
-    draw(random, condition.swollen ? { worseWet: 86, same: 14 } : causes.includes('warpedSlab') || condition.painted ? { worseWet: 28, same: 72 } : { worseWet: 14, same: 86 }),
+    draw(
+      random,
+      condition.swollen
+        ? { worseWet: 86, same: 14 }
+        : causes.includes('warpedSlab') || condition.painted
+          ? { worseWet: 28, same: 72 }
+          : { worseWet: 14, same: 86 },
+    ),
   event: (_, causes, random) => draw(random, BEFORE[causes[0] ?? 'nothingWrong'] ?? BEFORE_OTHERWISE),
   liftPlay: ({ condition }, _, random) => {
     const felt = condition.play + 0.25 * random.normal();
@@ -92,13 +103,18 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
   topScrews: ({ condition }, _, random) =>
     draw(
       random,
-      { tight: { tight: 88, loose: 10, spinning: 2 }, loose: { tight: 3, loose: 92, spinning: 5 }, spinning: { tight: 3, loose: 13, spinning: 84 } }[
-        condition.topScrews
-      ],
+      {
+        tight: { tight: 88, loose: 10, spinning: 2 },
+        loose: { tight: 3, loose: 92, spinning: 5 },
+        spinning: { tight: 3, loose: 13, spinning: 84 },
+      }[condition.topScrews],
     ),
   bottomScrews: ({ condition }, _, random) => draw(random, bottomScrewsLook[condition.bottomScrews]),
   topLeaves: ({ condition }, _, random) =>
-    draw(random, { sound: { parallel: 93, spread: 7 }, spread: { parallel: 11, spread: 89 }, worn: { parallel: 78, spread: 22 } }[condition.knuckles]),
+    draw(
+      random,
+      { sound: { parallel: 93, spread: 7 }, spread: { parallel: 11, spread: 89 }, worn: { parallel: 78, spread: 22 } }[condition.knuckles],
+    ),
   pins: ({ condition, hingeLeg }, _, random) =>
     draw(
       random,
@@ -112,16 +128,25 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     ),
   hingeSeat: ({ condition }, _, random) => {
     const loosened = condition.topScrews !== 'tight' || condition.bottomScrews !== 'tight';
-    const seen = { flush: { flush: 88, deep: 7, proud: 5 }, deep: { flush: 9, deep: 82, proud: 9 }, proud: { flush: 9, deep: 8, proud: 83 } }[condition.leaf];
+    const seen = {
+      flush: { flush: 88, deep: 7, proud: 5 },
+      deep: { flush: 9, deep: 82, proud: 9 },
+      proud: { flush: 9, deep: 8, proud: 83 },
+    }[condition.leaf];
     return draw(random, loosened && condition.leaf === 'flush' ? { flush: 64, deep: 3, proud: 33 } : seen);
   },
-  hingeLegFirm: ({ condition }, _, random) => draw(random, condition.legGives ? { firm: 12, gives: 88 } : condition.timber === 'soft' ? { firm: 72, gives: 28 } : { firm: 94, gives: 6 }),
+  hingeLegFirm: ({ condition }, _, random) =>
+    draw(
+      random,
+      condition.legGives ? { firm: 12, gives: 88 } : condition.timber === 'soft' ? { firm: 72, gives: 28 } : { firm: 94, gives: 6 },
+    ),
   springBack: (door, _, random) => {
     const least = Math.min(...(['hinge.top', 'hinge.mid', 'hinge.bottom'] as const).map((id) => trueGap(door, id)));
     return least + 0.35 * random.normal() < 0.35 || random.uniform() < 0.02 ? 'yes' : 'no';
   },
   firstContact: (door, _, random) => {
-    if (random.uniform() < 0.1) return draw(random, { nothing: 3, latchTop: 1, latchMid: 1, latchBottom: 1, head: 1, hinge: 1, corner: 1, floor: 1 });
+    if (random.uniform() < 0.1)
+      return draw(random, { nothing: 3, latchTop: 1, latchMid: 1, latchBottom: 1, head: 1, hinge: 1, corner: 1, floor: 1 });
     const gaps: readonly [string, number][] = [
       ['latchTop', trueGap(door, 'latch.top')],
       ['latchMid', trueGap(door, 'latch.mid')],
@@ -149,7 +174,8 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     if (off > 5.6 || (door.condition.timber === 'split' && random.uniform() < 0.25)) return 'never';
     if (off > 2.1) return 'lift';
     const least = Math.min(...GAP_STATIONS.filter((id) => !id.startsWith('foot')).map((id) => trueGap(door, id)));
-    if (door.stopGap + 0.15 * random.normal() < 0.05 || least + 0.3 * random.normal() < 0 || Math.abs(door.twist) + random.normal() > 5) return 'push';
+    if (door.stopGap + 0.15 * random.normal() < 0.05 || least + 0.3 * random.normal() < 0 || Math.abs(door.twist) + random.normal() > 5)
+      return 'push';
     if (door.stopGap + 0.3 * random.normal() > 2.2 || (door.condition.timber === 'split' && random.uniform() < 0.3)) return 'rattles';
     return random.uniform() < 0.88 ? 'alone' : draw(random, { lift: 5, push: 4, rattles: 3 });
   },
@@ -157,11 +183,19 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
   edges: ({ condition }, _, random) => draw(random, condition.swollen ? { sealed: 20, bare: 80 } : { sealed: 72, bare: 28 }),
   paint: ({ condition }, _, random) => draw(random, condition.painted ? { thin: 8, thick: 92 } : { thin: 85, thick: 15 }),
   crack: (_, causes, random) => {
-    const chance = Math.max(0.09, ...causes.map((id) => ({ frameRacked: 0.66, headOut: 0.48, neverFixed: 0.34, latchLegOut: 0.28, brokenLeg: 0.4 })[id as string] ?? 0));
+    const chance = Math.max(
+      0.09,
+      ...causes.map((id) => ({ frameRacked: 0.66, headOut: 0.48, neverFixed: 0.34, latchLegOut: 0.28, brokenLeg: 0.4 })[id as string] ?? 0),
+    );
     return random.uniform() < chance ? 'crack' : 'none';
   },
   legSound: ({ condition }, _, random) =>
-    draw(random, { sound: { sound: 96, soft: 2.5, split: 1.5 }, soft: { sound: 7, soft: 91, split: 2 }, split: { sound: 6, soft: 2, split: 92 } }[condition.timber]),
+    draw(
+      random,
+      { sound: { sound: 96, soft: 2.5, split: 1.5 }, soft: { sound: 7, soft: 91, split: 2 }, split: { sound: 6, soft: 2, split: 92 } }[
+        condition.timber
+      ],
+    ),
   handle: (door, _, random) => {
     const miss = Math.max(door.keeps / 1.2, Math.abs(boltLow(door)) / 2, Math.abs(trueGap(door, 'latch.mid') - 5) / 1.6);
     if (random.uniform() < 0.06) return 'stiffOpen';
@@ -171,7 +205,8 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
 
 /** What bothers the customer most: every nuisance by how bad it is, and one complaint in ten is about something else. */
 function complaintOf(door: TrueDoor, random: RandomStream): string {
-  if (random.uniform() < 0.1) return draw(random, { other: 3, wontLatch: 2, rattles: 1, rubsLatchSide: 1, rubsHead: 1, dragsFloor: 1, swingsItself: 1 });
+  if (random.uniform() < 0.1)
+    return draw(random, { other: 3, wontLatch: 2, rattles: 1, rubsLatchSide: 1, rubsHead: 1, dragsFloor: 1, swingsItself: 1 });
   const pose = poseOf(door);
   const lack = (id: Parameters<typeof trueGap>[1], needs: number) => Math.max(0, needs - trueGap(door, id, pose));
   const top = lack('latch.top', 1.2);
@@ -182,12 +217,19 @@ function complaintOf(door: TrueDoor, random: RandomStream): string {
     rubsLatchSide: 2 * side,
     rubsHead: 2.2 * Math.max(lack('head.latch', 1.2), lack('head.mid', 1.2), lack('head.hinge', 1.2)),
     dragsFloor: 1.6 * Math.max(0, 2 - trueFigure(door, 'foot.swing'), 2 - trueGap(door, 'foot.latch', pose)),
-    wontLatch: Math.max(0, Math.abs(boltLow(door)) - 1.8) * (isLocked ? 0.5 : 1.1) + Math.max(0, 0.2 - door.stopGap) * 3 + Math.max(0, Math.abs(door.twist) - 3) * 0.8,
-    springsBack: 3 * Math.max(0, 0.6 - Math.min(trueGap(door, 'hinge.top', pose), trueGap(door, 'hinge.mid', pose), trueGap(door, 'hinge.bottom', pose))),
+    wontLatch:
+      Math.max(0, Math.abs(boltLow(door)) - 1.8) * (isLocked ? 0.5 : 1.1) +
+      Math.max(0, 0.2 - door.stopGap) * 3 +
+      Math.max(0, Math.abs(door.twist) - 3) * 0.8,
+    springsBack:
+      3 *
+      Math.max(0, 0.6 - Math.min(trueGap(door, 'hinge.top', pose), trueGap(door, 'hinge.mid', pose), trueGap(door, 'hinge.bottom', pose))),
     sticksWhenWet: door.condition.swollen ? 1.8 * side : 0,
     rattles: Math.max(0, door.stopGap - 1.9) * 2.2,
     swingsItself: Math.max(0, Math.abs(door.acrossLean) - door.condition.friction) * 1.1,
-    hardToLock: isLocked ? door.keeps * 1.4 + Math.abs(boltLow(door)) * 0.6 + Math.max(0, Math.abs(trueGap(door, 'latch.mid', pose) - 5) - 0.8) : 0,
+    hardToLock: isLocked
+      ? door.keeps * 1.4 + Math.abs(boltLow(door)) * 0.6 + Math.max(0, Math.abs(trueGap(door, 'latch.mid', pose) - 5) - 0.8)
+      : 0,
     other: 0.5,
   };
   return draw(random, Object.fromEntries(Object.entries(nuisances).map(([id, weight]) => [id, weight ** 1.5 + 0.02])));

@@ -178,13 +178,21 @@ export function trueGap(door: TrueDoor, id: StationId, pose: Pose = poseOf(door)
   const down = { x: -Math.sin(pose.angle), y: Math.cos(pose.angle) };
   const off = (cut: Trimmed) => cut.from + (cut.to - cut.from) * f;
   const ways = {
-    hinge: { from: pose.place(0, f * slab.h), along: { x: -across.x, y: -across.y }, beyond: (p: Point) => legAt(door, door.hingeLeg, p.y) - p.x },
+    hinge: {
+      from: pose.place(0, f * slab.h),
+      along: { x: -across.x, y: -across.y },
+      beyond: (p: Point) => legAt(door, door.hingeLeg, p.y) - p.x,
+    },
     latch: {
       from: pose.place(slab.w - off(trimmed.latch), f * slab.h),
       along: across,
       beyond: (p: Point) => p.x - opening.w - legAt(door, door.latchLeg, p.y),
     },
-    head: { from: pose.place(f * slab.w, off(trimmed.head)), along: { x: -down.x, y: -down.y }, beyond: (p: Point) => levelAt(door, door.head, p.x) - p.y },
+    head: {
+      from: pose.place(f * slab.w, off(trimmed.head)),
+      along: { x: -down.x, y: -down.y },
+      beyond: (p: Point) => levelAt(door, door.head, p.x) - p.y,
+    },
     foot: {
       from: pose.place(f * slab.w, slab.h - off(trimmed.foot)),
       along: down,

@@ -1,5 +1,7 @@
 import { router } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
 import { CallFrame } from './CallFrame';
 import { Listen } from './Listen';
 
@@ -8,12 +10,19 @@ export function ListenPage() {
     <CallFrame
       stage="listen"
       footer={({ call, readings }) => (
-        <Press kind="primary" onPress={() => router.replace(`/call/${call.id}/measure`)} testID="to-measure">
-          {readings.length > 0 ? 'Go on measuring' : 'Measure the door'}
-        </Press>
+        <View style={styles.row}>
+          <Press style={styles.half} onPress={() => router.replace(`/call/${call.id}/measure`)} testID="to-measure">
+            {readings.length > 0 ? 'Go on measuring' : 'Measure'}
+          </Press>
+          <Press kind="primary" style={styles.half} onPress={() => router.replace(`/call/${call.id}/look`)} testID="to-look">
+            Look and test
+          </Press>
+        </View>
       )}
     >
       {(record) => <Listen record={record} />}
     </CallFrame>
   );
 }
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, half: { flex: 1 } });

@@ -1,5 +1,13 @@
-import { standing, type CallRecord, type Door, type ReadingEntry, type ReadingSet, type Stage } from '@proper-swing/contract';
-import type { HingedDoor, Observed, Reading, StationId } from '@proper-swing/core';
+import {
+  standing,
+  type Adjustment,
+  type CallRecord,
+  type Door,
+  type ReadingEntry,
+  type ReadingSet,
+  type Stage,
+} from '@proper-swing/contract';
+import type { DoneStep, HingedDoor, Observed, Reading, Round, StationId } from '@proper-swing/core';
 
 /** The door of a record as the engine takes it. */
 export function engineDoor(door: Door): HingedDoor {
@@ -33,6 +41,40 @@ export function observedAt(record: CallRecord, stage: Stage): Observed {
   const readings = [...readingsByStation(record, stage).values()].flatMap(readingFrom);
   const findings = stage === 'found' ? standing(record.findings).map(({ finding, answer }) => ({ finding, answer })) : [];
   return { door: engineDoor(record.door), readings, findings };
+}
+
+/** What is known now: as found, and every round of work that has been checked since. */
+export function observedNow(record: CallRecord): Observed {
+  const { rounds } = splitWork(record);
+  return { ...observedAt(record, 'found'), ...(rounds.length > 0 && { rounds }) };
+}
+
+/** Steps logged since the last check: done on the plan that still stands. */
+export function uncheckedWork(record: CallRecord): Adjustment[] {
+  return splitWork(record).unchecked;
+}
+
+/** The work of a call, cut at the checks between steps. */
+function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {
+  const work = standing(record.adjustments).sort((a, b) => a.id.localeCompare(b.id));
+  const checks = record.readingSets.filter(({ stage }) => stage === 'check').sort((a, b) => a.id.localeCompare(b.id));
+  const rounds: Round[] = [];
+  let from = '';
+  for (const check of checks) {
+    const readings = readingsOfSet(record, check.id);
+    if (readings.length === 0) continue;
+    rounds.push({ done: work.filter(({ id }) => id > from && id < check.id).map(doneFrom), readings: readings.flatMap(readingFrom) });
+    from = check.id;
+  }
+  return { rounds, unchecked: work.filter(({ id }) => id > from) };
+}
+
+function readingsOfSet(record: CallRecord, setId: string): ReadingEntry[] {
+  return standing(record.readings.filter((reading) => reading.setId === setId));
+}
+
+function doneFrom({ action, hinge, amount, fromMm, toMm }: Adjustment): DoneStep {
+  return { action, amount, ...(hinge && { hinge }), ...(fromMm !== null && toMm !== null && { planed: { fromMm, toMm } }) };
 }
 
 function readingFrom({ station, kind, mm, instrument }: ReadingEntry): Reading[] {

@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { station, type Diagnosis } from '@proper-swing/core';
+import { cause, station, type Diagnosis } from '@proper-swing/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Press } from '../../design/Press';
@@ -8,7 +8,8 @@ import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useLengthWords, type LengthWords } from '../call/lengthWords';
 import { CauseCard } from './CauseCard';
-import { Checks } from './Checks';
+import { NextBestCard } from './NextBestCard';
+import { percent } from './percent';
 
 export interface FindPanelProps {
   record: CallRecord;
@@ -19,7 +20,7 @@ export interface FindPanelProps {
 
 const FIRST_SHOWN = 3;
 
-/** Ranked causes with their evidence, readings to take again, and the checks that tell causes apart. */
+/** What to read next, the ranked causes with their evidence, and readings to take again. */
 export function FindPanel({ record, diagnosis, spreads = false }: FindPanelProps) {
   const { width } = useWindowDimensions();
   const words = useLengthWords();
@@ -27,10 +28,12 @@ export function FindPanel({ record, diagnosis, spreads = false }: FindPanelProps
   const causes = diagnosis === undefined ? <Words tone="pencil">Working it out.</Words> : <Causes diagnosis={diagnosis} words={words} />;
   return (
     <ScrollView tabIndex={0} style={styles.scroll} contentContainerStyle={[styles.panel, isSpread && styles.spread]}>
+      {diagnosis !== undefined && (
+        <View style={isSpread ? styles.column : undefined}>
+          <NextBestCard record={record} next={diagnosis.next} />
+        </View>
+      )}
       <View style={isSpread ? styles.column : undefined}>{causes}</View>
-      <View style={isSpread ? styles.column : undefined}>
-        <Checks record={record} />
-      </View>
     </ScrollView>
   );
 }
@@ -54,12 +57,28 @@ function Causes({ diagnosis, words }: { diagnosis: Diagnosis; words: LengthWords
           {`${diagnosis.causes.length - FIRST_SHOWN} less likely causes`}
         </Press>
       )}
+      <TwoAtOnce diagnosis={diagnosis} />
       {leading?.advice !== undefined && leading.probability > 0.5 && (
         <Slip label="What cures it for good">
           <Words>{leading.advice}</Words>
         </Slip>
       )}
     </Section>
+  );
+}
+
+/** Two causes together are told when they are as likely as a single one would have to be to be told. */
+const TOGETHER_FROM = 0.15;
+
+function TwoAtOnce({ diagnosis: { suppositions } }: { diagnosis: Diagnosis }) {
+  const together = suppositions.filter(({ causes, probability }) => causes.length > 1 && probability >= TOGETHER_FROM);
+  if (together.length === 0) return null;
+  return (
+    <Slip label="Two at once">
+      {together.map(({ causes, probability }) => (
+        <Words key={causes.join()}>{`${causes.map((id) => cause(id).title).join(' and ')}: ${percent(probability)}`}</Words>
+      ))}
+    </Slip>
   );
 }
 

@@ -1,7 +1,8 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { judgeGap, station, type Plan, type StationId } from '@proper-swing/core';
-import { useMemo } from 'react';
+import { judgeGap, station, type Correction, type Plan, type PlanAim, type StationId } from '@proper-swing/core';
+import { useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { Press } from '../../design/Press';
 import { Section, Slip } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
@@ -9,57 +10,75 @@ import { DoorDrawing, type GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
 import { useLengthWords, type LengthWords } from '../call/lengthWords';
 import { percent } from '../find/percent';
+import { observedNow } from '../call/observed';
+import { PlanTabs } from './PlanTabs';
 import { hingeWords, outcomeWords } from './planWords';
+import { WhatIf } from './WhatIf';
 import { StepCard } from './StepCard';
 import { adjustmentFor } from './writeAdjustment';
 
 export interface FixProps {
   record: CallRecord;
-  plan: Plan;
+  correction: Correction;
 }
 
-/** The plan with the door as it is and as it will be on one drawing, its steps, and what stays outside the limits. */
-export function Fix({ record, plan }: FixProps) {
+/** The plans with the door as it is and as it will be on one drawing, the steps of the one chosen, and what else was weighed. */
+export function Fix({ record, correction }: FixProps) {
   const { width } = useWindowDimensions();
   const words = useLengthWords();
   const isWide = width >= WIDE_FROM;
-  const drawn = useMemo(() => planLabels(plan, record, words), [plan, record, words]);
+  const [aim, setAim] = useState<PlanAim>('quickest');
+  const [tries, setTries] = useState(false);
+  const plan = correction.plans.find((each) => each.aim === aim) ?? correction.plans[0];
+  const drawn = useMemo(() => plan && planLabels(plan, record, words), [plan, record, words]);
+  if (plan === undefined || drawn === undefined) return null;
   const drawingWidth = Math.min(width - 2 * SPACE.l, isWide ? 520 : 460);
+  const drawingHeight = isWide ? 520 : 400;
+  const { outcome, cause: lead, unknown, advice, lost } = correction;
   const nextStep = plan.steps.findIndex((step) => adjustmentFor(record, step) === undefined);
+  const rounds = observedNow(record).rounds?.length ?? 0;
 
   return (
     <View style={isWide ? styles.wide : styles.narrow}>
       <View style={isWide ? styles.column : undefined}>
-        <Section title="As it is and as it will be">
-          <View style={styles.drawing}>
-            <DoorDrawing
-              width={drawingWidth}
-              height={isWide ? 520 : 400}
-              hingesOn={record.door.hingesOn}
-              slabHeightMm={record.door.slabHeightMm}
-              hingeHeightsMm={record.door.hingeHeightsMm}
-              gapsMm={drawn.before}
-              {...(plan.steps.length > 0 && { afterMm: drawn.after })}
-              labels={drawn.labels}
-              unit={words.unit}
-            />
-          </View>
-        </Section>
+        {tries ? (
+          <WhatIf record={record} plan={plan} words={words} width={drawingWidth} height={drawingHeight} />
+        ) : (
+          <Section title="As it is and as it will be">
+            <View style={styles.drawing}>
+              <DoorDrawing
+                width={drawingWidth}
+                height={drawingHeight}
+                hingesOn={record.door.hingesOn}
+                slabHeightMm={record.door.slabHeightMm}
+                hingeHeightsMm={record.door.hingeHeightsMm}
+                gapsMm={drawn.before}
+                {...(plan.steps.length > 0 && { afterMm: drawn.after })}
+                labels={drawn.labels}
+                unit={words.unit}
+              />
+            </View>
+          </Section>
+        )}
+        <Press kind="quiet" onPress={() => setTries(!tries)} testID="what-if">
+          {tries ? 'Back to the plan' : 'Try a setting of your own'}
+        </Press>
       </View>
       <View style={[styles.narrow, isWide && styles.column]}>
-        <Section title="Plan">
-          <Words testID="plan-outcome">{outcomeWords(plan)}</Words>
-          {plan.outcome !== 'measure first' && (
+        <Section title={rounds > 0 ? 'Plan after the check' : 'Plan'}>
+          <PlanTabs plans={correction.plans} chosen={plan.aim} onChoose={setAim} />
+          <Words testID="plan-outcome">{outcomeWords(correction)}</Words>
+          {outcome !== 'measure first' && (
             <Words tone="pencil">
-              {`For: ${plan.cause.title.toLowerCase()} (${percent(plan.cause.probability)}). True at the first check: ${percent(plan.chanceTrue)}. Check after every step.`}
+              {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). True at the first check: ${percent(plan.chanceTrue)}; still so in two years: ${percent(plan.holds)}. Check after every step.`}
             </Words>
           )}
-          {plan.unknown.map(({ station: id, sdMm }) => (
+          {unknown.map(({ station: id, sdMm }) => (
             <Words key={id}>{`${station(id).title}: known only to ±${words.withUnit(sdMm)}`}</Words>
           ))}
-          {plan.advice.map((advice) => (
-            <Slip key={advice} label="Know this first">
-              <Words>{advice}</Words>
+          {advice.map((line) => (
+            <Slip key={line} label="Know this first">
+              <Words>{line}</Words>
             </Slip>
           ))}
         </Section>
@@ -79,12 +98,32 @@ export function Fix({ record, plan }: FixProps) {
           </Section>
         )}
         <PlanRemainder plan={plan} words={words} />
+        {lost.length > 0 && (
+          <Section title="Weighed and not chosen">
+            {lost.map(({ says, why }) => (
+              <View key={says}>
+                <Words kind="strong">{says}</Words>
+                <Words tone="pencil">{`${why.charAt(0).toUpperCase()}${why.slice(1)}.`}</Words>
+              </View>
+            ))}
+          </Section>
+        )}
+        {correction.ruledOut.length > 0 && (
+          <Section title="Not allowed here">
+            {correction.ruledOut.map(({ action, title, why }) => (
+              <View key={action}>
+                <Words kind="strong">{title}</Words>
+                <Words>{why}</Words>
+              </View>
+            ))}
+          </Section>
+        )}
       </View>
     </View>
   );
 }
 
-/** What stays outside, what binds, and what was not allowed. */
+/** What stays outside, and what binds. */
 function PlanRemainder({ plan, words }: { plan: Plan; words: LengthWords }) {
   return (
     <>
@@ -103,16 +142,6 @@ function PlanRemainder({ plan, words }: { plan: Plan; words: LengthWords }) {
           <Words>{`The ${hingeWords(hinge as Parameters<typeof hingeWords>[0])} ends up ${words.withUnit(Math.abs(mm))} off the line of the others. If the swing feels stiff there, ease its screws and pack it to follow.`}</Words>
         </Slip>
       ))}
-      {plan.ruledOut.length > 0 && (
-        <Section title="Not allowed here">
-          {plan.ruledOut.map(({ action, title, why }) => (
-            <View key={action}>
-              <Words kind="strong">{title}</Words>
-              <Words>{why}</Words>
-            </View>
-          ))}
-        </Section>
-      )}
     </>
   );
 }

@@ -1,34 +1,59 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
+import { recheckAfter } from '@proper-swing/core';
 import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { usePlan } from '../../workers/useEngine';
 import { CallFrame } from '../call/CallFrame';
-import { observedAt } from '../call/observed';
+import { observedNow, uncheckedWork } from '../call/observed';
 import { Fix } from './Fix';
 
 export function FixPage() {
   return (
-    <CallFrame
-      stage="fix"
-      footer={({ call, adjustments }) => (
-        <Press
-          kind={adjustments.length > 0 ? 'primary' : 'plain'}
-          onPress={() => router.replace(`/call/${call.id}/measure?stage=left`)}
-          testID="to-prove"
-        >
-          Measure it as left
-        </Press>
-      )}
-    >
+    <CallFrame stage="fix" footer={(record) => <FixFooter record={record} />}>
       {(record) => <Planned record={record} />}
     </CallFrame>
   );
 }
 
-function Planned({ record }: { record: CallRecord }) {
-  const observed = useMemo(() => observedAt(record, 'found'), [record]);
-  const plan = usePlan(observed);
-  return plan === undefined ? <Words tone="pencil">Searching for the best plan.</Words> : <Fix record={record} plan={plan} />;
+/** After a step comes its check; when all is done, the whole door is measured as left. */
+function FixFooter({ record }: { record: CallRecord }) {
+  const [last] = uncheckedWork(record).slice(-1);
+  const recheck = last === undefined ? [] : recheckAfter(last.action, last.hinge ?? undefined);
+  return (
+    <View style={styles.row}>
+      {recheck.length > 0 && (
+        <Press
+          style={styles.half}
+          onPress={() => router.replace(`/call/${record.call.id}/measure?stage=check&at=${recheck.join()}`)}
+          testID="to-check"
+        >
+          {`Check ${recheck.length} readings`}
+        </Press>
+      )}
+      <Press
+        kind={record.adjustments.length > 0 ? 'primary' : 'plain'}
+        style={styles.half}
+        onPress={() => router.replace(`/call/${record.call.id}/measure?stage=left`)}
+        testID="to-prove"
+      >
+        Measure it as left
+      </Press>
+    </View>
+  );
 }
+
+function Planned({ record }: { record: CallRecord }) {
+  const observed = useMemo(() => observedNow(record), [record]);
+  const correction = usePlan(observed);
+  return correction === undefined ? (
+    <Words tone="pencil">Searching for the best plan.</Words>
+  ) : (
+    <Fix record={record} correction={correction} />
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, half: { flex: 1 } });

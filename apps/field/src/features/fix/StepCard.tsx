@@ -1,5 +1,5 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
-import type { PlannedStep } from '@proper-swing/core';
+import { station, type PlannedStep } from '@proper-swing/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Field } from '../../design/Field';
@@ -9,7 +9,7 @@ import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import type { LengthWords } from '../call/lengthWords';
-import { amountWords, placeWords } from './planWords';
+import { amountWords, COUNTED, placeWords } from './planWords';
 import { withdrawAdjustment, writeAdjustment } from './writeAdjustment';
 
 export interface StepCardProps {
@@ -81,6 +81,9 @@ function StepDetail({ step }: { step: PlannedStep }) {
         </View>
       ))}
       <Words>{`Stop if: ${step.stopIf}`}</Words>
+      {step.recheck.length > 0 && (
+        <Words>{`Then read again: ${step.recheck.map((id) => station(id).title.toLowerCase()).join('; ')}.`}</Words>
+      )}
       {step.parts !== undefined && <Words tone="pencil">{`Parts: ${step.parts}`}</Words>}
     </View>
   );
@@ -92,7 +95,7 @@ function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedSt
   const by = step.planed ? 0.5 : 1;
   return (
     <View style={styles.detail}>
-      {step.unit !== 'hinge' && (
+      {!COUNTED.includes(step.unit) && (
         <View style={styles.stepper}>
           <Words style={styles.words}>{`Really done, in ${step.unit}`}</Words>
           <Press kind="key" label="Less" onPress={() => setAmount(amount - by)}>
@@ -115,7 +118,7 @@ function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedSt
 }
 
 function loggedWords({ amount, unit, remark }: Adjustment): string {
-  const done = unit === 'hinge' ? 'done' : `${amount} ${unit}`;
+  const done = COUNTED.includes(unit) ? 'done' : `${amount} ${unit}`;
   return remark === '' ? done : `${done}; ${remark}`;
 }
 

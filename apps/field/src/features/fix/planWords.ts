@@ -1,4 +1,4 @@
-import type { HingeName, Plan, PlannedStep } from '@proper-swing/core';
+import type { Correction, HingeName, PlanAim, PlannedStep } from '@proper-swing/core';
 import type { LengthWords } from '../call/lengthWords';
 
 const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
@@ -9,14 +9,19 @@ const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
   bottom: 'bottom hinge',
 };
 
+/** Units of things that are done once: how much goes without saying. */
+export const COUNTED: readonly string[] = ['hinge', 'leg', 'frame', 'slab', 'pin', 'lock'];
+
 /** How much, as it is said at the door: `2 layers of 0.5 mm card`, `3.5 mm at the top to nothing at the foot`. */
 export function amountWords({ action, amount, unit, planed }: PlannedStep, { withUnit, bare }: LengthWords): string {
   if (planed) {
     const [from, to] = action === 'planeHead' ? ['hinge end', 'latch end'] : ['top', 'foot'];
     return `${planed.fromMm === 0 ? 'nothing' : bare(planed.fromMm)} at the ${from}, ${planed.toMm === 0 ? 'nothing' : withUnit(planed.toMm)} at the ${to}`;
   }
-  if (unit === 'hinge') return '';
-  return `${Math.abs(amount)} ${Math.abs(amount) === 1 ? unit.replace(/^(layer|go)e?s/, '$1') : unit}`;
+  if (COUNTED.includes(unit)) return '';
+  if (unit === 'mm') return withUnit(Math.abs(amount));
+  const many = Math.abs(amount) === 1 ? unit.replace(/^(layer|go|half turn|half millimetre)e?s/, '$1') : unit;
+  return `${Math.abs(amount)} ${many}${action === 'turnHeight' ? (amount > 0 ? ' down' : ' up') : ''}`;
 }
 
 /** Where and which way: `top hinge: slab 1.1 mm toward the latch`. */
@@ -31,17 +36,22 @@ export function hingeWords(hinge: HingeName): string {
 }
 
 /** The outcome in one line. */
-export function outcomeWords({ outcome, minutes, steps }: Plan): string {
+export function outcomeWords({ outcome, plans, hingesAlone }: Correction): string {
+  const minutes = Math.round(plans[0]?.minutes ?? 0);
   switch (outcome) {
     case 'true':
       return 'Every gap is inside its limits. Leave it alone.';
     case 'measure first':
       return 'Too little is known to plan by. Take the readings below first.';
     case 'cures':
-      return `Brings every gap inside its limits, in about ${Math.round(minutes)} minutes.`;
+      return `Brings every gap inside its limits, in about ${minutes} minutes.${hingesAlone.can ? '' : ' The hinges alone cannot do it.'}`;
+    case 'wait':
+      return 'Nothing is cut or set today: the slab has to dry first.';
     case 'falls short':
-      return steps.length === 0
+      return (plans[0]?.steps.length ?? 0) === 0
         ? 'Hinges and plane cannot make this door true. Leave the hinges as they are.'
-        : 'This is the best that hinges and plane can do; some gaps stay outside their limits.';
+        : 'This is the best that can be done here; some gaps stay outside their limits.';
   }
 }
+
+export const AIM_WORDS: Readonly<Record<PlanAim, string>> = { quickest: 'Quickest', lasting: 'Lasting', 'if that fails': 'If that fails' };

@@ -1,6 +1,7 @@
-import { standing, type Adjustment, type CallRecord } from '@proper-swing/contract';
+import type { Adjustment, CallRecord } from '@proper-swing/contract';
 import type { PlannedStep } from '@proper-swing/core';
 import { stamp, write } from '../../data/sendWrites';
+import { uncheckedWork } from '../call/observed';
 
 /** Logs what was really done for a step. */
 export function writeAdjustment(record: CallRecord, step: PlannedStep, amount: number, remark: string): void {
@@ -12,6 +13,8 @@ export function writeAdjustment(record: CallRecord, step: PlannedStep, amount: n
     planned: step.amount,
     amount,
     unit: step.unit,
+    fromMm: step.planed?.fromMm ?? null,
+    toMm: step.planed?.toMm ?? null,
     remark,
   });
 }
@@ -21,7 +24,7 @@ export function withdrawAdjustment(adjustment: Adjustment): void {
   write('adjustments', { ...adjustment, ...stamp(), supersedes: adjustment.id, withdrawn: true });
 }
 
-/** What was logged for a step, if it was. */
+/** What was logged for a step since the last check, if it was. */
 export function adjustmentFor(record: CallRecord, step: PlannedStep): Adjustment | undefined {
-  return standing(record.adjustments).find(({ action, hinge }) => action === step.action && hinge === (step.hinge ?? null));
+  return uncheckedWork(record).find(({ action, hinge }) => action === step.action && hinge === (step.hinge ?? null));
 }

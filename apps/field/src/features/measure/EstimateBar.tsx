@@ -20,6 +20,11 @@ export const EstimateBar = memo(function EstimateBar({ diagnosis, onOpen }: { di
           </Words>
           {first && <Words kind="title">{percent(first.probability)}</Words>}
         </View>
+        {!doubtful && diagnosis && (
+          <Words kind="label" tone="pencil" lines={1} testID="estimate-next">
+            {nextWords(diagnosis)}
+          </Words>
+        )}
         {doubtful && (
           <Words kind="label" tone="tight" lines={1}>
             {`Check again: ${station(doubtful.station).title.toLowerCase()}`}
@@ -32,6 +37,11 @@ export const EstimateBar = memo(function EstimateBar({ diagnosis, onOpen }: { di
     </Press>
   );
 });
+
+function nextWords({ next: { enough, choices } }: Diagnosis): string {
+  const [first] = choices;
+  return enough || first === undefined ? 'Enough read to plan' : `Next: ${first.title.replace(/[?:].*$/, '').toLowerCase()}`;
+}
 
 const styles = StyleSheet.create({
   bar: { flex: 1, justifyContent: 'space-between', paddingHorizontal: SPACE.s },

@@ -27,12 +27,14 @@ import { withdrawReading, writeReading, type Taken } from './writeReading';
 export interface MeasureProps {
   record: CallRecord;
   stage: Stage;
+  /** Asked for by name: read first, and for a check only these. */
+  stations?: readonly StationId[];
 }
 
 type Sheet = 'gaps' | 'further';
 
 /** The walk-round: the drawing is the form, the keypad is under the thumb, the estimate follows every reading. */
-export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
+export const Measure = memo(function Measure({ record, stage, stations = NO_STATIONS }: MeasureProps) {
   const { width } = useWindowDimensions();
   const isWide = width >= WIDE_FROM;
   const { units } = usePreferences();
@@ -41,8 +43,8 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
   const observed = useMemo(() => observedAt(record, stage), [record, stage]);
   const diagnosis = useDiagnosis(observed);
-  const { draft, newest: newestDraft, become } = useDraft(record.call.id, stage, firstUnread(readings));
-  const [sheet, setSheet] = useState<Sheet>(station(draft.station).kind === 'gap' ? 'gaps' : 'further');
+  const { draft, newest: newestDraft, become } = useDraft(record.call.id, stage, firstUnread(readings), stations[0]);
+  const [sheet, setSheet] = useState<Sheet>(WALKING_ORDER.includes(draft.station) ? 'gaps' : 'further');
   const [wantsDigits, setWantsDigits] = useState(false);
   const [fault, setFault] = useState<string>();
   const [area, setArea] = useState({ width: 0, height: 0 });
@@ -66,6 +68,13 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
     newestRecord.current = record;
   }, [record]);
 
+  const after = (at: StationId) => {
+    const read = readingsByStation(newestRecord.current, stage);
+    const next = stations.find((id) => id !== at && !read.has(id));
+    if (next !== undefined) setSheet(WALKING_ORDER.includes(next) ? 'gaps' : 'further');
+    return next ?? (stage === 'check' ? at : following(at, read, sheet));
+  };
+
   const take = (taken: Taken) => {
     const at = newestDraft().station;
     const release = outbox.hold();
@@ -80,13 +89,13 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
       void drawn.then(release);
     }
     setFault(undefined);
-    become({ station: following(at, readingsByStation(newestRecord.current, stage), sheet), text: '' }, drawn);
+    become({ station: after(at), text: '' }, drawn);
   };
 
   const finish = (text: string) => {
     const at = newestDraft().station;
     if (text.trim() === '') {
-      become({ station: following(at, readingsByStation(newestRecord.current, stage), sheet), text: '' });
+      become({ station: after(at), text: '' });
       return;
     }
     const read = readTyped(at, text, units);
@@ -142,6 +151,7 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
     [other, pick, stage],
   );
   const openProof = useCallback(() => router.replace(`/call/${record.call.id}/prove`), [record.call.id]);
+  const openFix = useCallback(() => router.replace(`/call/${record.call.id}/fix`), [record.call.id]);
   const openFind = useCallback(() => router.replace(`/call/${record.call.id}/find`), [record.call.id]);
 
   const walk = (
@@ -170,9 +180,18 @@ export const Measure = memo(function Measure({ record, stage }: MeasureProps) {
         <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
         <View style={styles.foot}>
           {turnSheet}
-          {stage === 'found' ? (
-            <EstimateBar diagnosis={diagnosis} onOpen={openFind} />
-          ) : (
+          {stage === 'found' && <EstimateBar diagnosis={diagnosis} onOpen={openFind} />}
+          {stage === 'check' && (
+            <Press
+              kind={stations.every((id) => readings.has(id)) ? 'primary' : 'plain'}
+              onPress={openFix}
+              style={styles.proof}
+              testID="to-next-plan"
+            >
+              What it did ›
+            </Press>
+          )}
+          {stage === 'left' && (
             <Press onPress={openProof} style={styles.proof} testID="to-proof">
               Found against left ›
             </Press>
@@ -198,6 +217,8 @@ const DRAWN_ANYWAY_MS = 60;
 function drawnTogether(diagnosed: Promise<void>): Promise<void> {
   return Promise.race([diagnosed, new Promise<void>((resolve) => setTimeout(resolve, DRAWN_ANYWAY_MS))]);
 }
+
+const NO_STATIONS: readonly StationId[] = [];
 
 const SHEET_WORDS: Readonly<Record<Sheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
 

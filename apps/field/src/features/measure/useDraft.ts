@@ -18,10 +18,15 @@ export interface DraftState {
   become: (next: Draft, drawn?: Promise<void>) => void;
 }
 
-/** The draft of a walk-round, kept on the device at every key so that a reload finds it as it was. */
-export function useDraft(callId: string, stage: Stage, first: StationId): DraftState {
+/**
+ * The draft of a walk-round, kept on the device at every key so that a reload finds it as it was.
+ *
+ * @param first where a walk begins
+ * @param asked a station asked for by name
+ */
+export function useDraft(callId: string, stage: Stage, first: StationId, asked?: StationId): DraftState {
   const key = `swing.draft.${callId}.${stage}`;
-  const [draft, setDraft] = useState<Draft>(() => readDraft(key) ?? { station: first, text: '' });
+  const [draft, setDraft] = useState<Draft>(() => draftFor(readDraft(key), asked) ?? { station: asked ?? first, text: '' });
   const held = useRef(draft);
   const newest = useCallback(() => held.current, []);
   const become = useCallback(
@@ -34,6 +39,11 @@ export function useDraft(callId: string, stage: Stage, first: StationId): DraftS
     [key],
   );
   return { draft, newest, become };
+}
+
+/** A station asked for by name comes before where the walk stood, unless something is typed there already. */
+function draftFor(kept: Draft | undefined, asked: StationId | undefined): Draft | undefined {
+  return asked === undefined || kept?.station === asked || kept?.text ? kept : undefined;
 }
 
 function readDraft(key: string): Draft | undefined {

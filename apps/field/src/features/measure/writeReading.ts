@@ -2,7 +2,7 @@ import type { CallRecord, ReadingEntry, ReadingSet, Stage } from '@proper-swing/
 import { station, type StationId } from '@proper-swing/core';
 import { mergeRecord } from '../../data/mergeRecord';
 import { stamp, write } from '../../data/sendWrites';
-import { currentSet, readingsByStation } from '../call/observed';
+import { currentSet, readingsByStation, uncheckedWork } from '../call/observed';
 
 /** What was read at a station. */
 export type Taken = { kind: 'figure'; mm: number; typed: string } | { kind: 'rubs' } | { kind: 'unreachable' };
@@ -18,8 +18,8 @@ const begun = new Map<string, ReadingSet>();
  * @throws when the device has no room left
  */
 export function writeReading(record: CallRecord, stage: Stage, id: StationId, taken: Taken): CallRecord {
-  const earlier = readingsByStation(record, stage).get(id);
   const begunIn = withSet(record, stage);
+  const earlier = readingsByStation(begunIn, stage).get(id);
   const reading: ReadingEntry = {
     ...stamp(),
     setId: currentSet(begunIn, stage)?.id ?? '',
@@ -43,8 +43,11 @@ export function withdrawReading(record: CallRecord, stage: Stage, id: StationId)
 
 /** The record with a walk-round of the stage in it, begun when there is none. */
 function withSet(record: CallRecord, stage: Stage): CallRecord {
-  if (currentSet(record, stage) !== undefined) return record;
-  const key = `${record.call.id}.${stage}`;
+  const lastWork = stage === 'check' ? (uncheckedWork(record).pop()?.id ?? '') : '';
+  const current = currentSet(record, stage);
+  // A check belongs to the work before it: new work, new check.
+  if (current !== undefined && current.id > lastWork) return record;
+  const key = `${record.call.id}.${stage}.${lastWork}`;
   const there = begun.get(key);
   if (there !== undefined) return mergeRecord(record, 'reading-sets', there);
   const set: ReadingSet = { ...stamp(), callId: record.call.id, stage };

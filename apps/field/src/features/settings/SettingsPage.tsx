@@ -32,6 +32,12 @@ export function SettingsPage() {
       <Section title="Light">
         <Choice label="Theme" options={THEMES} chosen={theme} onChoose={(id) => setPreferences({ theme: id })} testID="theme" />
       </Section>
+      <Section title="The tables">
+        <Words>What the tool goes by: causes, checks, actions and limits, to be read and argued with.</Words>
+        <Press onPress={() => router.navigate('/tables')} testID="to-tables">
+          Open the tables
+        </Press>
+      </Section>
       <Section title="Not yet saved">
         {waiting.length === 0 && <Words tone="pencil">Everything is with the server.</Words>}
         {waiting.map((outgoing) => (

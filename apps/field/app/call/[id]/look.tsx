@@ -1,0 +1,3 @@
+import { LookPage } from '../../../src/features/look/LookPage';
+
+export default LookPage;

@@ -1,0 +1,3 @@
+import { TablesPage } from '../src/features/tables/TablesPage';
+
+export default TablesPage;

@@ -1,0 +1,65 @@
+import { diagnose } from './diagnose';
+import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
+import { FINDINGS } from './findings';
+import type { Observed } from './readings';
+import { STATION_IDS } from './stations';
+
+const door = EXAMPLE_DOOR;
+const sagging: Observed = { door, readings: SAGGING_READINGS, findings: [] };
+
+describe('what to read next', () => {
+  it('with a sagging door whose gaps are read, asks what tells its three causes apart', () => {
+    const { next } = diagnose(sagging);
+    const [first] = next.choices;
+    expect(next.enough).toBe(false);
+    expect(['topScrews', 'liftPlay', 'topLeaves', 'pins', 'hingeSeat', 'hingeLegFirm']).toContain(first?.id);
+    expect(first?.why).toMatch(/^tells (loose top screws|stripped holes|spread knuckles|worn pins).* from |^shows whether/);
+    expect(first?.bits).toBeGreaterThan(0.2);
+  });
+
+  it('never asks for what has been read or answered', () => {
+    const { next } = diagnose({ ...sagging, findings: [{ finding: 'topScrews', answer: 'loose' }] });
+    const taken = new Set<string>([...SAGGING_READINGS.map((r) => r.station), 'topScrews']);
+    for (const { id } of next.choices) expect(taken.has(id)).toBe(false);
+  });
+
+  it('says enough once the cause is settled and the gaps are known', () => {
+    const { next, causes } = diagnose({
+      ...sagging,
+      findings: [
+        { finding: 'topScrews', answer: 'loose' },
+        { finding: 'liftPlay', answer: 'much' },
+        { finding: 'topLeaves', answer: 'parallel' },
+        { finding: 'pins', answer: 'snug' },
+        { finding: 'hingeLegFirm', answer: 'firm' },
+        { finding: 'hingeSeat', answer: 'proud' },
+      ],
+    });
+    expect(causes[0]).toMatchObject({ id: 'looseTopScrews' });
+    expect(next.enough).toBe(true);
+  });
+
+  it('with the cause settled and gaps still unknown, asks for the least known gap', () => {
+    const findings = [
+      { finding: 'topScrews', answer: 'loose' },
+      { finding: 'liftPlay', answer: 'much' },
+      { finding: 'complaint', answer: 'rubsLatchTop' },
+      { finding: 'topLeaves', answer: 'parallel' },
+      { finding: 'hingeLegFirm', answer: 'firm' },
+      { finding: 'pins', answer: 'snug' },
+    ] as const;
+    const { next } = diagnose({ door, readings: readingsOf({ 'hinge.top': 4.9, 'hinge.mid': 3.1, 'hinge.bottom': 1.9 }), findings });
+    expect(next.enough).toBe(false);
+    expect(next.choices[0]?.why).toMatch(/^known only to ±/);
+    expect(next.choices[0]?.kind).toBe('station');
+  });
+
+  it('has nothing to ask when everything has been read', () => {
+    const readings = STATION_IDS.map((id) => ({
+      station: id,
+      mm: id.startsWith('width') || id === 'slab.width' ? 762 : id.startsWith('height') || id === 'slab.height' ? 1981 : 3,
+    }));
+    const findings = FINDINGS.map(({ id, answers }) => ({ finding: id, answer: answers[0]?.id ?? '' }));
+    expect(diagnose({ door, readings, findings }).next.choices).toEqual([]);
+  });
+});
