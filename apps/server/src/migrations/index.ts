@@ -1,4 +1,5 @@
 import { FirstRecord1764000000000 } from './1764000000000-first-record';
+import { PlanedDepths1764115200000 } from './1764115200000-planed-depths';
 
 /** Oldest first. */
-export const MIGRATIONS = [FirstRecord1764000000000];
+export const MIGRATIONS = [FirstRecord1764000000000, PlanedDepths1764115200000];

@@ -16,7 +16,7 @@ const record = exampleRecord({
   },
 });
 const observed = { ...observedAt(record, 'found'), findings: [{ finding: 'topScrews', answer: 'loose' } as const] };
-const [tighten, shim] = planCorrections(observed).steps;
+const [tighten, shim] = planCorrections(observed).plans[0]?.steps ?? [];
 if (tighten === undefined || shim === undefined) throw new Error('the plan has fewer than two steps');
 
 const logged = () => outbox.waiting().flatMap(({ kind, body }) => (kind === 'adjustments' ? [body as Adjustment] : []));
@@ -33,6 +33,7 @@ describe('a step of the plan', () => {
     expect(screen.getByText('Take care')).toBeTruthy();
     expect(screen.getByText(/Keep fingers out of the hinge side/)).toBeTruthy();
     expect(screen.getByText(/Stop if: A screw keeps turning/)).toBeTruthy();
+    expect(screen.getByText(/Then read again: hinge gap, top/)).toBeTruthy();
   });
 
   it('stays folded while another step is next, and opens at a tap', () => {
@@ -54,6 +55,7 @@ describe('a step of the plan', () => {
         hinge: shim.hinge,
         planned: shim.amount,
         amount: shim.amount + 1,
+        fromMm: null,
         remark: 'Second layer to seat it.',
       },
     ]);

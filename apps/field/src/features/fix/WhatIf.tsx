@@ -48,7 +48,7 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
         isPencil: false,
         verdict,
         spoken: `would be ${words.withUnit(Math.max(0, afterMm))}, ${VERDICT_WORDS[verdict]}`,
-      } as GapLabel,
+      },
     ]),
   );
   const isMoved = Object.values(shifts).some((mm) => mm !== 0) || lowerMm !== 0 || setting.planed.length > 0;

@@ -12,6 +12,7 @@ const step = (change: Partial<PlannedStep>): PlannedStep => ({
   how: [],
   cautions: [],
   stopIf: '',
+  recheck: [],
   ...change,
 });
 

@@ -5,6 +5,7 @@ export type TypedReading = { ok: true; mm: number } | { ok: false; message: stri
 /** What a reading of each kind can sensibly be, mm: beyond it the unit or the place is wrong. */
 const SENSIBLE: Readonly<Record<Station['kind'], { from: number; to: number; says: string }>> = {
   gap: { from: 0, to: 60, says: 'a gap' },
+  stop: { from: 0, to: 40, says: 'a gap at the stop' },
   opening: { from: 300, to: 4000, says: 'an opening' },
   slab: { from: 300, to: 4000, says: 'a slab' },
   lean: { from: -60, to: 60, says: 'a lean' },
