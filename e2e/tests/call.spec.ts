@@ -9,9 +9,10 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
 
   // The estimate has followed every reading, without findings it cannot yet tell the three causes at the top hinge apart.
   await expect(page.getByTestId('estimate-cause')).toContainText('Top hinge');
-  await page.getByTestId('estimate').click();
+  await page.getByTestId('stage-look').click();
   await page.getByTestId('check-topScrews-loose').click();
   await page.getByTestId('check-liftPlay-some').click();
+  await page.getByTestId('stage-find').click();
   await expect(page.getByTestId('cause-looseTopScrews')).toContainText('Screws of the top hinge could be turned');
   await expect(page.getByTestId('cause-looseTopScrews')).toContainText('Hinge gap wider at the top than at the bottom');
 
@@ -38,17 +39,17 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
       ],
     },
   });
-  const plan = (await answer.json()) as {
-    outcome: string;
+  const { cause, plans } = (await answer.json()) as {
     cause: { probability: number };
-    gaps: { station: string; afterMm: number }[];
-    steps: { title: string }[];
+    plans: { gaps: { station: string; afterMm: number }[]; steps: { title: string }[] }[];
   };
-  await expect(page.getByTestId('likely-chance')).toHaveText(`${Math.round(plan.cause.probability * 100)} %`);
+  const [plan] = plans;
+  if (plan === undefined) throw new Error('no plan');
+  await expect(page.getByTestId('likely-chance')).toHaveText(`${Math.round(cause.probability * 100)} %`);
 
   await page.getByTestId('to-fix').click();
   await expect(page.getByTestId('plan-outcome')).toContainText('Brings every gap inside its limits');
-  for (const { station, afterMm } of plan.gaps) {
+  for (const { station, afterMm } of plan.gaps.filter((gap) => gap.station !== 'bolt.low')) {
     await expect(page.getByTestId(`gap-${station}`)).toHaveText(String(Number(afterMm.toFixed(1))));
   }
   await expect(page.getByTestId('step-1')).toContainText('Tighten the hinge screws');
@@ -81,6 +82,115 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
   expect(adjustments).toHaveLength(plan.steps.length);
   expect(adjustments[0]).toEqual({ action: 'tighten', hinge: 'top', amount: 1 });
   expect(house.rows('SELECT state, revision FROM "call" WHERE id = ?', callId)).toEqual([{ state: 'done', revision: 2 }]);
+});
+
+test('three readings and what the tool asks next name the cause; a check after the step makes the next plan', async ({ page, house }) => {
+  await openSaggingDoor(page, house.url);
+  await page.getByTestId('check-complaint-rubsLatchTop').click();
+  await page.getByTestId('to-measure').click();
+  for (const [station, tapped] of [
+    ['hinge.top', '4.8'],
+    ['latch.mid', '2.6'],
+    ['head.latch', '5'],
+  ] as const) {
+    await page.getByTestId(`station-${station}`).click();
+    await tapReading(page, tapped);
+    await expect(page.getByTestId(`gap-${station}`)).toHaveText(tapped);
+  }
+  await page.getByTestId('estimate').click();
+  // Whatever it asks, it says why; the door's screws are loose and everything else about it is sound.
+  const sound: Readonly<Record<string, string>> = {
+    topScrews: 'loose',
+    liftPlay: 'some',
+    topLeaves: 'parallel',
+    pins: 'snug',
+    hingeLegFirm: 'firm',
+    hingeSeat: 'proud',
+    event: 'gradual',
+    season: 'same',
+    latch: 'lift',
+    firstContact: 'latchTop',
+    bottomScrews: 'tight',
+  };
+  await expect(page.getByTestId('next-why')).toContainText(/tells|shows|known only/i);
+  for (let asked = 0; asked < 8; asked += 1) {
+    const check = page.getByTestId('next-best').locator('[role=radiogroup]');
+    if ((await check.count()) === 0) break;
+    const id = ((await check.getAttribute('data-testid')) ?? '').replace('check-', '');
+    await page.getByTestId(`check-${id}-${sound[id] ?? ''}`).click();
+    await expect(page.getByTestId(`check-${id}`)).toHaveCount(0);
+  }
+  await expect(page.getByTestId('likely-cause')).toHaveText('Top hinge screws loose');
+  const chance = Number.parseInt((await page.getByTestId('likely-chance').textContent()) ?? '0', 10);
+  expect(chance).toBeGreaterThanOrEqual(80);
+
+  await page.getByTestId('stage-measure').click();
+  for (const [station, tapped] of SAGGING) {
+    await page.getByTestId(`station-${station}`).click();
+    await tapReading(page, tapped);
+  }
+  await page.getByTestId('stage-fix').click();
+  await expect(page.getByTestId('step-1')).toContainText('Tighten the hinge screws');
+  await expect(page.getByTestId('step-1')).toContainText('Then read again: hinge gap, top');
+  await page.getByTestId('step-1').getByTestId('log-step').click();
+  await page.getByTestId('to-check').click();
+  for (const figure of ['2.2', '2.7', '3.4']) await tapReading(page, figure);
+  await page.getByTestId('to-next-plan').click();
+  await expect(page.getByRole('heading', { name: 'Plan after the check' })).toBeVisible();
+  await expect(page.getByTestId('step-1')).not.toContainText('Tighten the hinge screws');
+  await expectAllSaved(page);
+  expect(
+    house.rows(
+      `SELECT r.station, r.mm FROM reading r JOIN reading_set s ON s.id = r.setId JOIN "call" c ON c.id = s.callId
+       WHERE s.stage = 'check' AND c.complaint LIKE 'Catches%' ORDER BY r.id`,
+    ),
+  ).toEqual([
+    { station: 'hinge.top', mm: 2.2 },
+    { station: 'latch.top', mm: 2.7 },
+    { station: 'head.latch', mm: 3.4 },
+  ]);
+});
+
+test('a setting is tried on the drawing by tap, key and drag, and nothing is written', async ({ page, house }) => {
+  await page.goto(house.url);
+  await page.getByRole('button', { name: /Vandersloe cottage, Pantry/ }).click();
+  await page.getByTestId('stage-fix').click();
+  await page.getByTestId('what-if').click();
+  const before = Number(await page.getByTestId('gap-latch.bottom').textContent());
+  await page.getByTestId('what-if-set-bottom').click();
+  await page.getByTestId('what-if-more').click();
+  await page.getByTestId('what-if-more').click();
+  await expect(page.getByTestId('what-if-value')).toHaveText('+1 mm');
+  await expect(page.getByTestId('gap-latch.bottom')).not.toHaveText(String(before));
+  expect(Number(await page.getByTestId('gap-latch.bottom').textContent())).toBeLessThan(before - 0.8);
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByTestId('what-if-value')).toHaveText('+0.5 mm');
+  await page.getByTestId('what-if-clear').click();
+  await expect(page.getByTestId('gap-latch.bottom')).toHaveText(String(before));
+  expect(
+    house.rows('SELECT a.id FROM adjustment a JOIN "call" c ON c.id = a.callId WHERE c.complaint LIKE ?', 'Leans in its frame%'),
+  ).toEqual([]);
+});
+
+test('rub marks are tapped on the drawing and taken away again', async ({ page, house }) => {
+  await openSaggingDoor(page, house.url);
+  await page.getByTestId('to-look').click();
+  await page.getByTestId('station-latch.top').click();
+  await expect(page.getByTestId('gap-latch.top')).toHaveText('rubs');
+  await page.getByTestId('station-head.latch').click();
+  await page.getByTestId('station-head.latch').click();
+  await expect(page.getByTestId('gap-head.latch')).toHaveText('○');
+  await expectAllSaved(page);
+  expect(
+    house.rows(
+      `SELECT r.station, r.kind, r.withdrawn FROM reading r JOIN reading_set s ON s.id = r.setId JOIN "call" c ON c.id = s.callId
+       WHERE s.stage = 'found' AND c.complaint LIKE 'Catches%' ORDER BY r.id`,
+    ),
+  ).toEqual([
+    { station: 'latch.top', kind: 'rubs', withdrawn: 0 },
+    { station: 'head.latch', kind: 'rubs', withdrawn: 0 },
+    { station: 'head.latch', kind: 'rubs', withdrawn: 1 },
+  ]);
 });
 
 test('a wrong reading is corrected, taken back, and a slip of the figure is named', async ({ page, house }) => {

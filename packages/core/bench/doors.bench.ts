@@ -30,15 +30,27 @@ row('', 'here', 'at least');
 const found = studyDiagnosis(seed, cases, clock, progress('diagnosis'));
 row('everything read: right cause first / within three', shares(found.everything), '88 / 98 %');
 row('of two faults at least one named first', percent(found.twoFaults.first, found.twoFaults.cases), '97 %');
-row('rotation over the width, rms; all gaps round the door, rms', `${found.rotationRms.toFixed(2)}, ${found.gapsRms.toFixed(2)} mm`, '0.25, 0.35 mm');
+row(
+  'rotation over the width, rms; all gaps round the door, rms',
+  `${found.rotationRms.toFixed(2)}, ${found.gapsRms.toFixed(2)} mm`,
+  '0.25, 0.35 mm',
+);
 row('twelve gaps and the complaint: first / within three', shares(found.gapsAndComplaint), '70 / 90 %');
 row('six chosen by the tool: first / within three', shares(found.sixChosen), '74 %');
 row('six in walking order: first / within three', shares(found.sixInOrder));
-row('readings until a cause is at 90 %, median; in walking order', `${middle(found.untilSureChosen)}; ${middle(found.untilSureInOrder)}`, '5');
+row(
+  'readings until a cause is at 90 %, median; in walking order',
+  `${middle(found.untilSureChosen)}; ${middle(found.untilSureInOrder)}`,
+  '5',
+);
 row('of causes stated at 90 % or more, right', percent(found.sureRight, found.sureCount), '95 %');
 
 const corrected = studyCorrection(seed, cases, clock, progress('correction'));
-row('sags, latch drops, adjustable hinges: true at the first check', percent(corrected.settings.trueAtFirst, corrected.settings.doors), '88 %');
+row(
+  'sags, latch drops, adjustable hinges: true at the first check',
+  percent(corrected.settings.trueAtFirst, corrected.settings.doors),
+  '88 %',
+);
 row(
   `cycles to true of ${corrected.ours.doors} doors: ours / ladder / oracle`,
   `${cyclesOf(corrected.ours)} / ${cyclesOf(corrected.ladder)} / ${cyclesOf(corrected.oracle)}`,
@@ -46,7 +58,10 @@ row(
 );
 row('true at the first check: ours', percent(corrected.ours.trueAtFirst, corrected.ours.doors));
 row('true at the first check: ladder', percent(corrected.ladder.trueAtFirst, corrected.ladder.doors));
-row('never true within eight cycles: ours / ladder / oracle', `${corrected.ours.never} / ${corrected.ladder.never} / ${corrected.oracle.never}`);
+row(
+  'never true within eight cycles: ours / ladder / oracle',
+  `${corrected.ours.never} / ${corrected.ladder.never} / ${corrected.oracle.never}`,
+);
 row('planing proposed where the hinges alone would do: ours', percent(corrected.planedByUs, corrected.hingesWouldDo), 'below 1 %');
 row('planing proposed where the hinges alone would do: ladder', percent(corrected.planedByLadder, corrected.hingesWouldDo));
 row('"the hinges cannot cure this" said when so', percent(corrected.saidSo, corrected.hingesCannot), '95 %');
@@ -78,4 +93,6 @@ for (let n = 0; n < 100; n += 1) {
   ours += between - begun;
   theirs += clock() - between;
 }
-say(`\nThe plan search against a general mixed-integer solver (HiGHS): ${(theirs / ours).toFixed(1)} times as fast, ${(ours / 100).toFixed(2)} ms a door`);
+say(
+  `\nThe plan search against a general mixed-integer solver (HiGHS): ${(theirs / ours).toFixed(1)} times as fast, ${(ours / 100).toFixed(2)} ms a door`,
+);

@@ -226,5 +226,5 @@ function Pointer({ outline: { stations }, at, palette }: PartProps & { at: Stati
 const styles = StyleSheet.create({
   sheet: { position: 'absolute' },
   pointer: { position: 'absolute', left: 0, top: 0 },
-  factor: { position: 'absolute', left: 0, right: 0, bottom: 34, alignItems: 'center', paddingHorizontal: SPACE.xs },
+  factor: { position: 'absolute', left: 0, right: 0, bottom: '26%', alignItems: 'center', paddingHorizontal: SPACE.xs },
 });

@@ -35,7 +35,7 @@ export interface SideStep {
   mm: number;
 }
 
-/** The steps of a found plan from least to most invasive, from the top hinge down. */
+/** The steps of a found plan: the cause first, then from least to most invasive, from the top hinge down. */
 export function stepsOf(
   found: FoundPlan,
   cures: readonly Action[],
@@ -51,7 +51,13 @@ export function stepsOf(
   for (const line of found.planed) steps.push(planingStep(line));
   if (found.strike) steps.push(step(found.strike.choice.action.id, toHalf(found.strike.mm)));
   for (const { action: a, mm } of sides) steps.push(step(a.id, a.amounts.length > 0 ? 1 : toHalf(mm), a.at && { hinge: a.at }));
-  return steps.sort((a, b) => action(a.action).order - action(b.action).order);
+  return steps.sort((a, b) => phaseOf(a) - phaseOf(b) || action(a.action).order - action(b.action).order);
+}
+
+/** What takes the cause away comes before what sets the door by it, unless it cuts: a cut waits until all else is set. */
+function phaseOf({ action: id }: PlannedStep): number {
+  const { effect, irreversibility } = action(id);
+  return effect.kind === 'wait' || (effect.kind === 'cure' && irreversibility < 5) ? 0 : 1;
 }
 
 const toHalf = (mm: number) => Math.round(mm * 2) / 2;

@@ -29,7 +29,7 @@ export function FindPanel({ record, diagnosis, spreads = false }: FindPanelProps
   return (
     <ScrollView tabIndex={0} style={styles.scroll} contentContainerStyle={[styles.panel, isSpread && styles.spread]}>
       {diagnosis !== undefined && (
-        <View style={isSpread ? styles.column : undefined}>
+        <View style={isSpread ? styles.aside : undefined}>
           <NextBestCard record={record} next={diagnosis.next} />
         </View>
       )}
@@ -87,4 +87,5 @@ const styles = StyleSheet.create({
   panel: { padding: SPACE.l, gap: SPACE.xl, width: '100%', maxWidth: 1180, alignSelf: 'center' },
   spread: { flexDirection: 'row', alignItems: 'flex-start' },
   column: { flex: 1, minWidth: 0 },
+  aside: { width: 400 },
 });

@@ -49,7 +49,7 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
         </Words>
       </View>
       {others.map((choice) => (
-        <Words key={choice.id} tone="pencil">{`Or: ${nameOf(choice)}, ${choice.why}.`}</Words>
+        <Words key={choice.id} tone="pencil">{`Or ${nameOf(choice)}: ${choice.why}.`}</Words>
       ))}
     </Section>
   );
@@ -60,7 +60,9 @@ export function openStation(record: CallRecord, id: StationId): void {
 }
 
 function nameOf({ kind, id, title }: NextChoice): string {
-  return kind === 'station' ? station(id as StationId).title.toLowerCase() : title;
+  return kind === 'station'
+    ? station(id as StationId).title.toLowerCase()
+    : `${title.charAt(0).toLowerCase()}${title.slice(1).replace(/[?:].*$/, '')}`;
 }
 
 const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

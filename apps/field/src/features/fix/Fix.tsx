@@ -42,7 +42,7 @@ export function Fix({ record, correction }: FixProps) {
     <View style={isWide ? styles.wide : styles.narrow}>
       <View style={isWide ? styles.column : undefined}>
         {tries ? (
-          <WhatIf record={record} plan={plan} words={words} width={drawingWidth} height={drawingHeight} />
+          <WhatIf record={record} plan={plan} words={words} width={drawingWidth} height={isWide ? drawingHeight : 330} />
         ) : (
           <Section title="As it is and as it will be">
             <View style={styles.drawing}>

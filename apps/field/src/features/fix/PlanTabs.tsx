@@ -35,10 +35,10 @@ export function PlanTabs({ plans, chosen, onChoose }: PlanTabsProps) {
                 {AIM_WORDS[plan.aim]}
               </Words>
               <Words kind="title" tone={tone}>
-                {percent(plan.chanceTrue)}
-              </Words>
-              <Words kind="label" tone={tone}>
                 {`${Math.round(plan.minutes)} min`}
+              </Words>
+              <Words kind="label" tone={tone} lines={1}>
+                {`true at once ${percent(plan.chanceTrue)}`}
               </Words>
             </View>
           </Press>

@@ -1,10 +1,10 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { placeHinges, tryOut, type HingeName, type Plan, type Setting, type StationId } from '@proper-swing/core';
+import { placeHinges, tryOut, type HingeName, type Plan, type Setting, type StationId, type Tried } from '@proper-swing/core';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { Choice } from '../../design/Choice';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
-import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { DoorDrawing, type GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
@@ -12,6 +12,8 @@ import { engineDoor } from '../call/observed';
 import type { LengthWords } from '../call/lengthWords';
 import { hingeWords } from './planWords';
 import { SettingRow } from './SettingRow';
+import { useArrowKeys } from './useArrowKeys';
+import { useDragSteps } from './useDragSteps';
 
 export interface WhatIfProps {
   record: CallRecord;
@@ -21,57 +23,64 @@ export interface WhatIfProps {
   height: number;
 }
 
-/** One layer of card, and half of one: what can be set by hand, mm. */
+/** A layer of card: the least that is set by hand, mm. */
 const STEP_MM = 0.5;
+
+type ControlId = HingeName | 'lower' | 'planeTop' | 'planeFoot';
+
+/** Dragged this far across the drawing is one step, px. */
+const DRAG_PX = 14;
 
 /** Tries a setting on the drawing before anything is touched: every gap moves, and what breaks its limits is marked. */
 export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
   const door = useMemo(() => engineDoor(record.door), [record.door]);
   const hinges = useMemo(() => placeHinges(door), [door]);
-  const [shifts, setShifts] = useState<Partial<Record<HingeName, number>>>({});
-  const [lowerMm, setLower] = useState(0);
-  const [planeTop, setPlaneTop] = useState(0);
-  const [planeFoot, setPlaneFoot] = useState(0);
+  const [values, setValues] = useState<Partial<Record<ControlId, number>>>({});
+  const [active, setActive] = useState<ControlId>('bottom');
   const before = useMemo(() => new Map<StationId, number>(plan.gaps.map((gap) => [gap.station, gap.beforeMm])), [plan]);
+  const at = (id: ControlId) => values[id] ?? 0;
+  const controls: readonly { id: ControlId; label: string }[] = [
+    ...hinges.map(({ name }) => ({ id: name, label: capital(hingeWords(name)) })),
+    { id: 'lower', label: 'Let down' },
+    { id: 'planeTop', label: 'Plane latch, top' },
+    { id: 'planeFoot', label: 'Plane latch, foot' },
+  ];
   const setting: Setting = {
-    hinges: hinges.map(({ name }) => ({ hinge: name, mm: shifts[name] ?? 0 })),
-    lowerMm,
-    planed: planeTop > 0 || planeFoot > 0 ? [{ edge: 'latch', fromMm: planeTop, toMm: planeFoot }] : [],
+    hinges: hinges.map(({ name }) => ({ hinge: name, mm: at(name) })),
+    lowerMm: at('lower'),
+    planed: at('planeTop') > 0 || at('planeFoot') > 0 ? [{ edge: 'latch', fromMm: at('planeTop'), toMm: at('planeFoot') }] : [],
   };
   const tried = tryOut(door, before, setting);
-  const labels = new Map<StationId, GapLabel>(
-    tried.gaps.map(({ station: id, beforeMm, afterMm, verdict }) => [
-      id,
-      {
-        main: afterMm <= 0 ? 'rubs' : words.bare(afterMm),
-        sub: Math.abs(afterMm - beforeMm) < 0.05 ? undefined : `was ${words.bare(Math.max(0, beforeMm))}`,
-        isPencil: false,
-        verdict,
-        spoken: `would be ${words.withUnit(Math.max(0, afterMm))}, ${VERDICT_WORDS[verdict]}`,
-      },
-    ]),
-  );
-  const isMoved = Object.values(shifts).some((mm) => mm !== 0) || lowerMm !== 0 || setting.planed.length > 0;
-  const outside = tried.gaps.filter(({ verdict }) => verdict !== 'right').length + tried.uneven.length;
-  const clear = () => {
-    setShifts({});
-    setLower(0);
-    setPlaneTop(0);
-    setPlaneFoot(0);
+  const isMoved = Object.values(values).some((mm) => mm !== 0);
+  const outside = tried.gaps.filter(({ verdict }) => verdict !== 'right').length;
+  const step = (by: number) => {
+    const least = active === 'planeTop' || active === 'planeFoot' ? 0 : -MOST_MM;
+    setValues((known) => ({ ...known, [active]: Math.min(MOST_MM, Math.max(least, (known[active] ?? 0) + by * STEP_MM)) }));
   };
-  const bySteps = (mm: number) => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${words.withUnit(Math.abs(mm))}`;
+  const choose = (by: number) => {
+    const place = controls.findIndex(({ id }) => id === active);
+    const next = controls[(place + by + controls.length) % controls.length];
+    if (next) setActive(next.id);
+  };
+  const drag = useDragSteps(DRAG_PX, record.door.hingesOn === 'left' ? 1 : -1, step);
+  useArrowKeys({ across: step, along: choose });
+  const labels = triedLabels(tried, words);
+  const value = at(active);
   return (
     <Section
       title="What if"
       aside={
         isMoved && (
-          <Press kind="quiet" onPress={clear}>
-            Back to as it is
+          <Press kind="quiet" onPress={() => setValues({})} testID="what-if-clear">
+            As it is
           </Press>
         )
       }
     >
-      <View style={styles.drawing}>
+      <Words kind="strong" testID="what-if-verdict">
+        {verdictWords(outside, tried.uneven.length)}
+      </Words>
+      <View style={styles.drawing} {...drag}>
         <DoorDrawing
           width={width}
           height={height}
@@ -84,40 +93,17 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
           unit={words.unit}
         />
       </View>
-      <Words kind="strong" testID="what-if-verdict">
-        {outside === 0 ? 'Everything inside its limits.' : `${outside} outside or uneven.`}
-      </Words>
-      {hinges.map(({ name }) => (
-        <SettingRow
-          key={name}
-          title={hingeWords(name)}
-          value={bySteps(shifts[name] ?? 0)}
-          hint="toward the latch +"
-          onStep={(by) => setShifts({ ...shifts, [name]: (shifts[name] ?? 0) + by * STEP_MM })}
-          testID={`what-if-${name}`}
-        />
+      <SettingRow
+        title={controls.find(({ id }) => id === active)?.label ?? ''}
+        value={`${value > 0 ? '+' : value < 0 ? '−' : ''}${words.withUnit(Math.abs(value))}`}
+        hint={HINTS[active] ?? 'toward the latch +; or drag across the drawing'}
+        onStep={step}
+        testID="what-if"
+      />
+      <Choice label="What to set" options={controls} chosen={active} onChoose={setActive} testID="what-if-set" />
+      {tried.uneven.map(({ edge, mm }) => (
+        <Words key={edge} tone="tight">{`${capital(edge)} gap: ${words.withUnit(mm)} more uneven than allowed.`}</Words>
       ))}
-      <SettingRow
-        title="let down"
-        value={bySteps(lowerMm)}
-        hint="whole slab, down +"
-        onStep={(by) => setLower(lowerMm + by * STEP_MM)}
-        testID="what-if-lower"
-      />
-      <SettingRow
-        title="plane latch edge, top"
-        value={words.withUnit(planeTop)}
-        hint="timber off"
-        onStep={(by) => setPlaneTop(Math.max(0, planeTop + by * STEP_MM))}
-        testID="what-if-plane-top"
-      />
-      <SettingRow
-        title="plane latch edge, foot"
-        value={words.withUnit(planeFoot)}
-        hint="timber off"
-        onStep={(by) => setPlaneFoot(Math.max(0, planeFoot + by * STEP_MM))}
-        testID="what-if-plane-foot"
-      />
       {tried.misfit.map(({ hinge, mm }) => (
         <Words
           key={hinge}
@@ -128,4 +114,33 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
   );
 }
 
-const styles = StyleSheet.create({ drawing: { alignItems: 'center', paddingVertical: SPACE.s } });
+const MOST_MM = 20;
+
+const HINTS: Partial<Record<ControlId, string>> = { lower: 'whole slab, down +', planeTop: 'timber off', planeFoot: 'timber off' };
+
+const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+function verdictWords(outside: number, uneven: number): string {
+  if (outside === 0 && uneven === 0) return 'Everything inside its limits and even.';
+  return [
+    ...(outside > 0 ? [`${outside} ${outside === 1 ? 'gap' : 'gaps'} outside`] : []),
+    ...(uneven > 0 ? [`${uneven} uneven`] : []),
+  ].join(', ');
+}
+
+function triedLabels(tried: Tried, words: LengthWords): ReadonlyMap<StationId, GapLabel> {
+  return new Map(
+    tried.gaps.map(({ station: id, beforeMm, afterMm, verdict }): [StationId, GapLabel] => [
+      id,
+      {
+        main: afterMm <= 0 ? 'rubs' : words.bare(afterMm),
+        ...(Math.abs(afterMm - beforeMm) >= 0.05 && { sub: beforeMm <= 0 ? 'rubbed' : `was ${words.bare(beforeMm)}` }),
+        isPencil: false,
+        verdict,
+        spoken: `would be ${words.withUnit(Math.max(0, afterMm))}, ${VERDICT_WORDS[verdict]}`,
+      },
+    ]),
+  );
+}
+
+const styles = StyleSheet.create({ drawing: { alignItems: 'center', userSelect: 'none' } });

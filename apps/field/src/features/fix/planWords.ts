@@ -35,6 +35,9 @@ export function hingeWords(hinge: HingeName): string {
   return HINGE_WORDS[hinge];
 }
 
+/** A plan less likely than this to be true at once is said to need a second go. */
+const SECOND_GO_BELOW = 0.5;
+
 /** The outcome in one line. */
 export function outcomeWords({ outcome, plans, hingesAlone }: Correction): string {
   const minutes = Math.round(plans[0]?.minutes ?? 0);
@@ -44,7 +47,13 @@ export function outcomeWords({ outcome, plans, hingesAlone }: Correction): strin
     case 'measure first':
       return 'Too little is known to plan by. Take the readings below first.';
     case 'cures':
-      return `Brings every gap inside its limits, in about ${minutes} minutes.${hingesAlone.can ? '' : ' The hinges alone cannot do it.'}`;
+      return [
+        `Brings every gap inside its limits, in about ${minutes} minutes.`,
+        ...(hingesAlone.can ? [] : ['The hinges alone cannot do it.']),
+        ...((plans[0]?.chanceTrue ?? 1) < SECOND_GO_BELOW
+          ? ['Expect a second go: check after each step, and the next plan will be closer.']
+          : []),
+      ].join(' ');
     case 'wait':
       return 'Nothing is cut or set today: the slab has to dry first.';
     case 'falls short':

@@ -26,7 +26,7 @@ export function RubMarks({ record }: { record: CallRecord }) {
       if (reading?.kind === 'rubs') return [id, { main: 'rubs', isPencil: false, verdict: 'rub', spoken: 'marked as rubbing' }];
       return [
         id,
-        { main: reading === undefined ? '·' : 'read', isPencil: true, spoken: reading === undefined ? 'no mark' : 'already read' },
+        { main: reading === undefined ? '○' : 'read', isPencil: true, spoken: reading === undefined ? 'no mark' : 'already read' },
       ];
     }),
   );
@@ -41,7 +41,7 @@ export function RubMarks({ record }: { record: CallRecord }) {
       <View style={styles.drawing}>
         <DoorDrawing
           width={Math.min(width - 2 * SPACE.l, isWide ? 480 : 420)}
-          height={isWide ? 520 : 380}
+          height={isWide ? 470 : 360}
           hingesOn={record.door.hingesOn}
           slabHeightMm={record.door.slabHeightMm}
           hingeHeightsMm={record.door.hingeHeightsMm}
