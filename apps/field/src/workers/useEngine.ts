@@ -1,4 +1,4 @@
-import type { Correction, Diagnosis, Observed } from '@proper-swing/core';
+import type { Correction, Diagnosis, NextBest, Observed } from '@proper-swing/core';
 import { keepPreviousData, queryOptions, useQuery, type QueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ENGINE_KEY } from '../data/queryClient';
@@ -32,6 +32,12 @@ export function useDiagnosis(observed: Observed): Diagnosis | undefined {
 /** Begins a diagnosis that `useDiagnosis` is about to ask for; resolves when it is there, or when there will be none. */
 export async function computeDiagnosis(client: QueryClient, observed: Observed): Promise<void> {
   await client.query(diagnosisQuery(observed)).catch(() => undefined);
+}
+
+/** What to read next, once the diagnosis is on the screen; the last advice stays until the next is there. */
+export function useNextBest(observed: Observed): NextBest | undefined {
+  const query = useMemo(() => engineQuery<NextBest>('hinged.next', observed), [observed]);
+  return useQuery({ ...query, placeholderData: keepPreviousData }).data;
 }
 
 /** The correction for what was observed; the last one stays until the next is there. */

@@ -141,26 +141,6 @@ export const diagnoseResult = object({
   )
     .required()
     .meta({ description: 'Likeliest first; the unlikeliest are left out' }),
-  next: object({
-    enough: boolean().required().meta({ description: 'More readings would not change the plan' }),
-    choices: array(
-      object({
-        kind: string().oneOf(['station', 'finding']).required(),
-        id: string().required().meta({ description: 'Station or check' }),
-        title: string().required(),
-        howTo: string().required(),
-        minutes: number().required().meta({ description: 'Time it takes, minutes' }),
-        bits: number().required().meta({ description: 'Expected drop of the doubt about the cause, bits' }),
-        why: string().required().meta({ description: 'What it tells apart' }),
-      })
-        .noUnknown()
-        .required(),
-    )
-      .required()
-      .meta({ description: 'What to read or try next, best first' }),
-  })
-    .noUnknown()
-    .required(),
   expected: array(
     object({
       station: stationId,
@@ -184,6 +164,25 @@ export const diagnoseResult = object({
   )
     .required()
     .meta({ description: 'Readings to take again, worst first' }),
+}).noUnknown();
+
+export const nextResult = object({
+  enough: boolean().required().meta({ description: 'More readings would not change the plan' }),
+  choices: array(
+    object({
+      kind: string().oneOf(['station', 'finding']).required(),
+      id: string().required().meta({ description: 'Station or check' }),
+      title: string().required(),
+      howTo: string().required(),
+      minutes: number().required().meta({ description: 'Time it takes, minutes' }),
+      bits: number().required().meta({ description: 'Expected drop of the doubt about the cause, bits' }),
+      why: string().required().meta({ description: 'What it tells apart' }),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .meta({ description: 'What to read or try next, best first' }),
 }).noUnknown();
 
 const planShape = object({

@@ -4,6 +4,7 @@ import {
   parseLength,
   planCorrections,
   tryOut,
+  whatNext,
   type Denominator,
   type DoneStep,
   type HingedDoor,
@@ -16,6 +17,7 @@ import { toJsonSchema, type JsonSchema } from '../jsonSchema';
 import {
   diagnoseRequest,
   diagnoseResult,
+  nextResult,
   planRequest,
   planResult,
   whatIfRequest,
@@ -99,6 +101,14 @@ export const ENGINE: readonly EngineFunction[] = [
     result: diagnoseResult,
     example: exampleObserved,
     run: (request: DiagnoseRequest) => diagnose(observedFrom(request)),
+  },
+  {
+    name: 'hinged.next',
+    title: 'Say which reading or check would tell most next, and whether enough has been read',
+    request: diagnoseRequest,
+    result: nextResult,
+    example: exampleObserved,
+    run: (request: DiagnoseRequest) => whatNext(observedFrom(request)),
   },
   {
     name: 'hinged.plan',

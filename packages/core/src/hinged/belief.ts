@@ -45,8 +45,8 @@ export interface Belief {
 /** Hypotheses this much less likely than the best are not worked out further, in natural logs. */
 const NEGLIGIBLE = 14;
 /** Held in full: as many as cover this share of the chance, and no more than this. */
-const HELD_SHARE = 0.998;
-const MOST_HELD = 40;
+const HELD_SHARE = 0.99;
+const MOST_HELD = 20;
 /**
  * Checks are not quite independent of each other: one look leads to the next. Their evidence counts for a little less than
  * its face value (set so that stated chances come true on the scenario bench).

@@ -5,6 +5,7 @@ import { CAUSES, causesOf } from './causes';
 import { parseLength } from '../length/parseLength';
 import { diagnose, type Diagnosis } from './diagnose';
 import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
+import { whatNext } from './nextBest';
 import { answerChances, FINDINGS, jointAnswerChances, type FindingId } from './findings';
 import type { AnsweredFinding, Reading } from './readings';
 import { STATION_IDS, station, type StationId } from './stations';
@@ -156,7 +157,7 @@ describe('diagnose, whatever was read', () => {
         expect(d.suppositions.reduce((sum, each) => sum + each.probability, 0)).toBeLessThanOrEqual(1 + 1e-9);
         expect(d.causes).toHaveLength(causesOf(door).length);
         d.causes.forEach(({ probability }) => expect(probability >= 0 && probability <= 1).toBe(true));
-        d.next.choices.forEach(({ bits }) => expect(Number.isFinite(bits)).toBe(true));
+        whatNext({ door, readings: rs, findings: fs }).choices.forEach(({ bits }) => expect(Number.isFinite(bits)).toBe(true));
         d.expected.forEach(({ meanMm, sdMm }) => expect(Number.isFinite(meanMm) && Number.isFinite(sdMm) && sdMm >= 0).toBe(true));
         d.causes.flatMap((c) => [...c.for, ...c.against]).forEach(({ weight }) => expect(Number.isNaN(weight)).toBe(false));
       }),

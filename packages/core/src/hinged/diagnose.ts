@@ -2,7 +2,6 @@ import { believe, causeChances, expectAt, type Belief } from './belief';
 import { cause, type CauseId } from './causes';
 import { doubtfulReadings, type DoubtfulReading } from './doubtful';
 import { weighEvidence, type Evidence } from './evidence';
-import { nextBest, type NextBest } from './nextBest';
 import type { Observed } from './readings';
 import { STATION_IDS, type StationId } from './stations';
 
@@ -38,13 +37,10 @@ export interface Diagnosis {
   /** Every station. A mean below nought is where the slab would have to overlap: it rubs. */
   expected: ExpectedGap[];
   doubtful: DoubtfulReading[];
-  /** What to read or try next, and whether it is enough. */
-  next: NextBest;
 }
 
 /**
- * Names the likely causes of a hinged door's trouble, estimates every gap round it and says what to read next, from
- * whatever was read.
+ * Names the likely causes of a hinged door's trouble, and estimates every gap round it, from whatever was read.
  *
  * Any subset of readings will do, including none; then the answer is what doors in general are like.
  *
@@ -66,7 +62,6 @@ export function diagnose(observed: Observed): Diagnosis {
     suppositions: suppositionsOf(belief).filter(({ probability }) => probability >= WORTH_TELLING),
     expected,
     doubtful: doubtfulReadings(observed, belief),
-    next: nextBest(observed, belief),
   };
 }
 

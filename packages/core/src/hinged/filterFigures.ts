@@ -94,21 +94,26 @@ export function stateUnder({ sound, left }: FilteredFigures, { directions }: Hyp
   const mean = new Float64Array(size);
   const cov = new Float64Array(size * size);
   mean.set(sound.mean);
-  for (let i = 0; i < n; i += 1) for (let j = 0; j < n; j += 1) cov[i * size + j] = sound.cov[i * n + j] ?? 0;
-  const spread = (i: number, a: number) =>
-    directions.reduce((sum, place, b) => sum + (left[place]?.[i] ?? 0) * (magnitudes.cov[b * q + a] ?? 0), 0);
-  const cross = directions.map((_, a) => Float64Array.from({ length: n }, (_each, i) => spread(i, a)));
-  directions.forEach((place, a) => {
-    const along = left[place];
-    const own = cross[a];
-    mean[n + a] = magnitudes.mean[a] ?? 0;
-    for (let b = 0; b < q; b += 1) cov[(n + a) * size + n + b] = magnitudes.cov[a * q + b] ?? 0;
-    for (let i = 0; i < n; i += 1) {
-      mean[i] = (mean[i] ?? 0) + (along?.[i] ?? 0) * (magnitudes.mean[a] ?? 0);
-      cov[i * size + n + a] = own?.[i] ?? 0;
-      cov[(n + a) * size + i] = own?.[i] ?? 0;
-      for (let j = 0; j < n; j += 1) cov[i * size + j] = (cov[i * size + j] ?? 0) + (own?.[i] ?? 0) * (along?.[j] ?? 0);
+  for (let i = 0; i < n; i += 1) cov.set(sound.cov.subarray(i * n, i * n + n), i * size);
+  for (let a = 0; a < q; a += 1) {
+    const along = left[directions[a] ?? 0] ?? sound.mean;
+    const own = new Float64Array(n);
+    for (let b = 0; b < q; b += 1) {
+      const share = magnitudes.cov[b * q + a] ?? 0;
+      const other = left[directions[b] ?? 0] ?? sound.mean;
+      for (let i = 0; i < n; i += 1) own[i] = (own[i] ?? 0) + share * (other[i] ?? 0);
+      cov[(n + a) * size + n + b] = magnitudes.cov[a * q + b] ?? 0;
     }
-  });
+    const magnitude = magnitudes.mean[a] ?? 0;
+    mean[n + a] = magnitude;
+    for (let i = 0; i < n; i += 1) {
+      const spread = own[i] ?? 0;
+      mean[i] = (mean[i] ?? 0) + (along[i] ?? 0) * magnitude;
+      cov[i * size + n + a] = spread;
+      cov[(n + a) * size + i] = spread;
+      if (spread === 0) continue;
+      for (let j = 0; j < n; j += 1) cov[i * size + j] = (cov[i * size + j] ?? 0) + spread * (along[j] ?? 0);
+    }
+  }
   return { mean, cov };
 }

@@ -38,7 +38,8 @@ export interface FaultSpace {
 const PAIR_SHARE = 0.2;
 
 export function faultSpace(door: HingedDoor): FaultSpace {
-  const kept = SPACES.get(door);
+  const key = JSON.stringify(door);
+  const kept = SPACES.get(key);
   if (kept !== undefined) return kept;
   const causes = causesOf(door);
   const { edges } = profileOf(door);
@@ -78,11 +79,14 @@ export function faultSpace(door: HingedDoor): FaultSpace {
     })),
   ];
   const space = { door, sound: soundDoor(door), directions, hypotheses };
-  SPACES.set(door, space);
+  if (SPACES.size >= MOST_KEPT) SPACES.clear();
+  SPACES.set(key, space);
   return space;
 }
 
-const SPACES = new WeakMap<HingedDoor, FaultSpace>();
+/** The spaces of the last few doors: each reading of a door asks for the same one again, as a new object. */
+const SPACES = new Map<string, FaultSpace>();
+const MOST_KEPT = 8;
 
 function canMeet(a: Cause, b: Cause): boolean {
   return a.place !== b.place && a.place !== 'none' && b.place !== 'none';

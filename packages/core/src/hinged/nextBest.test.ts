@@ -1,4 +1,5 @@
 import { diagnose } from './diagnose';
+import { whatNext } from './nextBest';
 import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
 import { FINDINGS } from './findings';
 import type { Observed } from './readings';
@@ -9,7 +10,7 @@ const sagging: Observed = { door, readings: SAGGING_READINGS, findings: [] };
 
 describe('what to read next', () => {
   it('with a sagging door whose gaps are read, asks what tells its three causes apart', () => {
-    const { next } = diagnose(sagging);
+    const next = whatNext(sagging);
     const [first] = next.choices;
     expect(next.enough).toBe(false);
     expect(['topScrews', 'liftPlay', 'topLeaves', 'pins', 'hingeSeat', 'hingeLegFirm']).toContain(first?.id);
@@ -18,13 +19,13 @@ describe('what to read next', () => {
   });
 
   it('never asks for what has been read or answered', () => {
-    const { next } = diagnose({ ...sagging, findings: [{ finding: 'topScrews', answer: 'loose' }] });
+    const next = whatNext({ ...sagging, findings: [{ finding: 'topScrews', answer: 'loose' }] });
     const taken = new Set<string>([...SAGGING_READINGS.map((r) => r.station), 'topScrews']);
     for (const { id } of next.choices) expect(taken.has(id)).toBe(false);
   });
 
   it('says enough once the cause is settled and the gaps are known', () => {
-    const { next, causes } = diagnose({
+    const answered: Observed = {
       ...sagging,
       findings: [
         { finding: 'topScrews', answer: 'loose' },
@@ -34,8 +35,9 @@ describe('what to read next', () => {
         { finding: 'hingeLegFirm', answer: 'firm' },
         { finding: 'hingeSeat', answer: 'proud' },
       ],
-    });
-    expect(causes[0]).toMatchObject({ id: 'looseTopScrews' });
+    };
+    const next = whatNext(answered);
+    expect(diagnose(answered).causes[0]).toMatchObject({ id: 'looseTopScrews' });
     expect(next.enough).toBe(true);
   });
 
@@ -48,7 +50,7 @@ describe('what to read next', () => {
       { finding: 'hingeLegFirm', answer: 'firm' },
       { finding: 'pins', answer: 'snug' },
     ] as const;
-    const { next } = diagnose({ door, readings: readingsOf({ 'hinge.top': 4.9, 'hinge.mid': 3.1, 'hinge.bottom': 1.9 }), findings });
+    const next = whatNext({ door, readings: readingsOf({ 'hinge.top': 4.9, 'hinge.mid': 3.1, 'hinge.bottom': 1.9 }), findings });
     expect(next.enough).toBe(false);
     expect(next.choices[0]?.why).toMatch(/^known only to ±/);
     expect(next.choices[0]?.kind).toBe('station');
@@ -60,6 +62,6 @@ describe('what to read next', () => {
       mm: id.startsWith('width') || id === 'slab.width' ? 762 : id.startsWith('height') || id === 'slab.height' ? 1981 : 3,
     }));
     const findings = FINDINGS.map(({ id, answers }) => ({ finding: id, answer: answers[0]?.id ?? '' }));
-    expect(diagnose({ door, readings, findings }).next.choices).toEqual([]);
+    expect(whatNext({ door, readings, findings }).choices).toEqual([]);
   });
 });

@@ -1,5 +1,5 @@
 import { logNormalDensity } from '../chance/normal';
-import { causeChances, expectUnder, mixSpreads, suppositionKey, type Belief } from './belief';
+import { believe, causeChances, expectUnder, mixSpreads, suppositionKey, type Belief } from './belief';
 import type { Cause } from './causes';
 import { findingsFor, jointAnswerChances, type FindingId } from './findings';
 import { linearReadings, type Observed } from './readings';
@@ -26,7 +26,7 @@ export interface NextBest {
 }
 
 /** Hypotheses that matter for a look ahead. */
-const LOOKED_AT = 24;
+const LOOKED_AT = 16;
 const MOST_CHOICES = 3;
 /** Turning to another thing takes this long, minutes. */
 const TURNING_MINUTES = 0.8;
@@ -50,6 +50,15 @@ const NODES: readonly (readonly [x: number, weight: number])[] = [
 interface Supposed {
   causes: readonly Cause[];
   weight: number;
+}
+
+/**
+ * What to read or try next, from whatever was read.
+ *
+ * @throws DomainError when the door, a reading or a finding makes no sense
+ */
+export function whatNext(observed: Observed): NextBest {
+  return nextBest(observed, believe(observed));
 }
 
 /**

@@ -17,21 +17,18 @@ export function FindPage() {
 }
 
 function Find({ record }: { record: CallRecord }) {
-  return <FindPanel record={record} diagnosis={useFoundDiagnosis(record)} spreads />;
+  const observed = useMemo(() => observedAt(record, 'found'), [record]);
+  return <FindPanel record={record} observed={observed} diagnosis={useDiagnosis(observed)} spreads />;
 }
 
 function FindFooter({ record }: { record: CallRecord }) {
+  const observed = useMemo(() => observedAt(record, 'found'), [record]);
   return (
     <>
-      <LikelyLine diagnosis={useFoundDiagnosis(record)} />
+      <LikelyLine diagnosis={useDiagnosis(observed)} />
       <Press kind="primary" onPress={() => router.replace(`/call/${record.call.id}/fix`)} testID="to-fix">
         Plan the correction
       </Press>
     </>
   );
-}
-
-function useFoundDiagnosis(record: CallRecord) {
-  const observed = useMemo(() => observedAt(record, 'found'), [record]);
-  return useDiagnosis(observed);
 }

@@ -1,11 +1,12 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { cause, station, type Diagnosis } from '@proper-swing/core';
+import { cause, station, type Diagnosis, type Observed } from '@proper-swing/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { Section, Slip } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
+import { useNextBest } from '../../workers/useEngine';
 import { useLengthWords, type LengthWords } from '../call/lengthWords';
 import { CauseCard } from './CauseCard';
 import { NextBestCard } from './NextBestCard';
@@ -13,6 +14,7 @@ import { percent } from './percent';
 
 export interface FindPanelProps {
   record: CallRecord;
+  observed: Observed;
   diagnosis: Diagnosis | undefined;
   /** Side by side where there is room. */
   spreads?: boolean;
@@ -21,16 +23,17 @@ export interface FindPanelProps {
 const FIRST_SHOWN = 3;
 
 /** What to read next, the ranked causes with their evidence, and readings to take again. */
-export function FindPanel({ record, diagnosis, spreads = false }: FindPanelProps) {
+export function FindPanel({ record, observed, diagnosis, spreads = false }: FindPanelProps) {
   const { width } = useWindowDimensions();
   const words = useLengthWords();
+  const next = useNextBest(observed);
   const isSpread = spreads && width >= WIDE_FROM;
   const causes = diagnosis === undefined ? <Words tone="pencil">Working it out.</Words> : <Causes diagnosis={diagnosis} words={words} />;
   return (
     <ScrollView tabIndex={0} style={styles.scroll} contentContainerStyle={[styles.panel, isSpread && styles.spread]}>
-      {diagnosis !== undefined && (
+      {next !== undefined && (
         <View style={isSpread ? styles.aside : undefined}>
-          <NextBestCard record={record} next={diagnosis.next} />
+          <NextBestCard record={record} next={next} />
         </View>
       )}
       <View style={isSpread ? styles.column : undefined}>{causes}</View>

@@ -1,14 +1,21 @@
-import type { Diagnosis } from '@proper-swing/core';
+import type { Diagnosis, NextBest, Observed } from '@proper-swing/core';
 import { station } from '@proper-swing/core';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
+import { useNextBest } from '../../workers/useEngine';
 import { percent } from '../find/percent';
 
+export interface EstimateBarProps {
+  diagnosis: Diagnosis | undefined;
+  observed: Observed;
+  onOpen: () => void;
+}
+
 /** The likely cause so far, changing under the thumb, and a reading to take again if there is one. */
-export const EstimateBar = memo(function EstimateBar({ diagnosis, onOpen }: { diagnosis: Diagnosis | undefined; onOpen: () => void }) {
+export const EstimateBar = memo(function EstimateBar({ diagnosis, observed, onOpen }: EstimateBarProps) {
   const first = diagnosis?.causes[0];
   const doubtful = diagnosis?.doubtful[0];
   return (
@@ -20,11 +27,7 @@ export const EstimateBar = memo(function EstimateBar({ diagnosis, onOpen }: { di
           </Words>
           {first && <Words kind="title">{percent(first.probability)}</Words>}
         </View>
-        {!doubtful && diagnosis && (
-          <Words kind="label" tone="pencil" lines={1} testID="estimate-next">
-            {nextWords(diagnosis)}
-          </Words>
-        )}
+        {!doubtful && <NextLine observed={observed} />}
         {doubtful && (
           <Words kind="label" tone="tight" lines={1}>
             {`Check again: ${station(doubtful.station).title.toLowerCase()}`}
@@ -38,7 +41,18 @@ export const EstimateBar = memo(function EstimateBar({ diagnosis, onOpen }: { di
   );
 });
 
-function nextWords({ next: { enough, choices } }: Diagnosis): string {
+/** A line of its own, so that the advice, which takes longer, does not draw the bar again. */
+function NextLine({ observed }: { observed: Observed }) {
+  const next = useNextBest(observed);
+  if (next === undefined) return null;
+  return (
+    <Words kind="label" tone="pencil" lines={1} testID="estimate-next">
+      {nextWords(next)}
+    </Words>
+  );
+}
+
+function nextWords({ enough, choices }: NextBest): string {
   const [first] = choices;
   return enough || first === undefined ? 'Enough read to plan' : `Next: ${first.title.replace(/[?:].*$/, '').toLowerCase()}`;
 }

@@ -180,7 +180,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
         <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
         <View style={styles.foot}>
           {turnSheet}
-          {stage === 'found' && <EstimateBar diagnosis={diagnosis} onOpen={openFind} />}
+          {stage === 'found' && <EstimateBar diagnosis={diagnosis} observed={observed} onOpen={openFind} />}
           {stage === 'check' && (
             <Press
               kind={stations.every((id) => readings.has(id)) ? 'primary' : 'plain'}
@@ -205,7 +205,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
     <View style={styles.wide}>
       {walk}
       <View style={styles.side}>
-        <FindPanel record={record} diagnosis={diagnosis} />
+        <FindPanel record={record} observed={observed} diagnosis={diagnosis} />
       </View>
     </View>
   );
