@@ -51,7 +51,9 @@ export function diagnose(observed: Observed): Diagnosis {
   const evidence = weighEvidence(belief);
   const causes = causeChances(belief).map(({ id, probability }) => {
     const { title, says, advice } = cause(id);
-    return { id, title, says, probability, ...(evidence.get(id) ?? { for: [], against: [] }), ...(advice !== undefined && { advice }) };
+    const own = evidence.get(id) ?? { for: [], against: [] };
+    const told = probability >= UNLIKELY_BELOW ? own : { for: own.for.slice(0, FEW), against: own.against.slice(0, FEW) };
+    return { id, title, says, probability, ...told, ...(advice !== undefined && { advice }) };
   });
   const expected = STATION_IDS.map((id) => {
     const { mean, variance } = expectAt(belief, id);
@@ -64,6 +66,10 @@ export function diagnose(observed: Observed): Diagnosis {
     doubtful: doubtfulReadings(observed, belief),
   };
 }
+
+/** Of causes less likely than this only the weightiest evidence is told: nobody reads all of it for all of them. */
+const UNLIKELY_BELOW = 0.02;
+const FEW = 3;
 
 /** Suppositions less likely than this are not told. */
 const WORTH_TELLING = 0.02;

@@ -1,6 +1,6 @@
 import { project, type LinearRow, type Spread } from '../algebra/gaussian';
-import { logNormalBelow, logNormalDensity, logSumExp } from '../chance/normal';
-import { mixSpreads, type Belief } from './belief';
+import { logNormalBelow, logNormalDensity } from '../chance/normal';
+import type { Belief } from './belief';
 import type { CauseId } from './causes';
 import { profileOf } from './door';
 import { answerChances } from './findings';
@@ -42,7 +42,7 @@ interface Observation {
 interface CauseView {
   id: CauseId;
   hypothesis: Hypothesis;
-  logPrior: number;
+  prior: number;
 }
 
 export type EvidenceByCause = ReadonlyMap<CauseId, { for: Evidence[]; against: Evidence[] }>;
@@ -56,12 +56,12 @@ export type EvidenceByCause = ReadonlyMap<CauseId, { for: Evidence[]; against: E
 export function weighEvidence(belief: Belief): EvidenceByCause {
   const views = causeViews(belief);
   const observations = [...observedSigns(belief, views), ...observedRubs(belief, views), ...observedFindings(belief, views)];
-  const logPriors = views.map(({ logPrior }) => logPrior);
+  const priors = views.map(({ prior }) => prior);
+  const weighed = observations.map((observation) => evidenceByView(observation, priors));
   return new Map(
     views.map(({ id }, own) => {
-      const others = views.map((_each, i) => i).filter((i) => i !== own);
-      const telling = observations
-        .map((observation) => evidenceFrom(observation, own, others, logPriors))
+      const telling = weighed
+        .flatMap((each) => each[own] ?? [])
         .filter(({ weight }) => Math.abs(weight) >= WORTH_SAYING)
         .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
       return [id, { for: telling.filter(({ weight }) => weight > 0), against: telling.filter(({ weight }) => weight < 0) }];
@@ -76,26 +76,26 @@ function causeViews({ space, chances }: Belief): CauseView[] {
     if (first === undefined || second !== undefined) return;
     const chance = chances[i] ?? 0;
     const known = views.get(first.id);
-    if (known === undefined || chance > known.chance)
-      views.set(first.id, { id: first.id, hypothesis, chance, logPrior: Math.log(first.prior) });
+    if (known === undefined || chance > known.chance) views.set(first.id, { id: first.id, hypothesis, chance, prior: first.prior });
   });
   return [...views.values()];
 }
 
-function evidenceFrom(
-  { kind, says, readMm, logChance, expected }: Observation,
-  own: number,
-  others: readonly number[],
-  logPriors: readonly number[],
-): Evidence {
-  const at = (i: number) => logChance[i] ?? 0;
-  const prior = (i: number) => logPriors[i] ?? 0;
-  const weight = at(own) + logSumExp(others.map(prior)) - logSumExp(others.map((i) => prior(i) + at(i)));
-  const told = { kind, says, weight, strength: strengthOf(weight) };
-  const ownSpread = expected?.[own];
-  if (readMm === undefined || expected === undefined || ownSpread === undefined) return told;
-  const othersMm = mixSpreads(others.map((i) => ({ weight: Math.exp(prior(i)), ...(expected[i] ?? ownSpread) }))).mean;
-  return { ...told, readMm, expectedMm: ownSpread.mean, othersMm };
+/** One observation as evidence for or against each cause: its chance under the cause against that under all the others. */
+function evidenceByView({ kind, says, readMm, logChance, expected }: Observation, priors: readonly number[]): Evidence[] {
+  const top = Math.max(...logChance);
+  const likely = priors.map((prior, i) => prior * Math.exp((logChance[i] ?? 0) - top));
+  const sumOf = (list: readonly number[]) => list.reduce((sum, each) => sum + each, 0);
+  const [allPriors, allLikely] = [sumOf(priors), sumOf(likely)];
+  const allExpected = expected && sumOf(priors.map((prior, i) => prior * (expected[i]?.mean ?? 0)));
+  return priors.map((prior, own) => {
+    const others = Math.max(allLikely - (likely[own] ?? 0), Number.MIN_VALUE) / (allPriors - prior);
+    const weight = (logChance[own] ?? 0) - top - Math.log(others);
+    const told = { kind, says, weight, strength: strengthOf(weight) };
+    const expectedMm = expected?.[own]?.mean;
+    if (readMm === undefined || expectedMm === undefined || allExpected === undefined) return told;
+    return { ...told, readMm, expectedMm, othersMm: (allExpected - prior * expectedMm) / (allPriors - prior) };
+  });
 }
 
 function observedSigns(belief: Belief, views: readonly CauseView[]): Observation[] {
