@@ -56,7 +56,7 @@ export { ACTIONS, action, type Action, type ActionEffect } from './hinged/action
 export { CAUTIONS, type CautionId } from './hinged/cautions';
 export { judgeGap, type GapVerdict } from './hinged/judgeGap';
 export type { AnsweredFinding, DoneStep, Observed, Reading, Round } from './hinged/readings';
-export { diagnose, type Diagnosis, type ExpectedGap, type RankedCause, type Supposition } from './hinged/diagnose';
+export { diagnose, estimate, type Diagnosis, type Estimate, type ExpectedGap, type RankedCause, type Supposition } from './hinged/diagnose';
 export { whatNext, type NextBest, type NextChoice } from './hinged/nextBest';
 export type { Evidence, Strength } from './hinged/evidence';
 export type { DoubtfulReading } from './hinged/doubtful';

@@ -15,8 +15,8 @@ const engine = {
 const WARM_UPS = 12;
 
 function warmUp(): void {
-  const diagnose = engineFunction('hinged.diagnose');
-  for (let i = 0; diagnose !== undefined && i < WARM_UPS; i += 1) diagnose.run(diagnose.example as never);
+  const first = engineFunction('hinged.estimate');
+  for (let i = 0; first !== undefined && i < WARM_UPS; i += 1) first.run(first.example as never);
 }
 
 export type EngineWorker = typeof engine;

@@ -1,4 +1,4 @@
-import type { Correction, Diagnosis, NextBest, Observed } from '@proper-swing/core';
+import type { Correction, Diagnosis, Estimate, NextBest, Observed } from '@proper-swing/core';
 import { keepPreviousData, queryOptions, useQuery, type QueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ENGINE_KEY } from '../data/queryClient';
@@ -23,15 +23,23 @@ function engineQuery<T>(name: string, request: unknown) {
 
 const diagnosisQuery = (observed: Observed) => engineQuery<Diagnosis>('hinged.diagnose', observed);
 
+const estimateQuery = (observed: Observed) => engineQuery<Estimate>('hinged.estimate', observed);
+
+/** The estimate of what was observed; the last one stays until the next is there. */
+export function useEstimate(observed: Observed): Estimate | undefined {
+  const query = useMemo(() => estimateQuery(observed), [observed]);
+  return useQuery({ ...query, placeholderData: keepPreviousData }).data;
+}
+
 /** The diagnosis of what was observed; the last one stays until the next is there. */
 export function useDiagnosis(observed: Observed): Diagnosis | undefined {
   const query = useMemo(() => diagnosisQuery(observed), [observed]);
   return useQuery({ ...query, placeholderData: keepPreviousData }).data;
 }
 
-/** Begins a diagnosis that `useDiagnosis` is about to ask for; resolves when it is there, or when there will be none. */
-export async function computeDiagnosis(client: QueryClient, observed: Observed): Promise<void> {
-  await client.query(diagnosisQuery(observed)).catch(() => undefined);
+/** Begins an estimate that `useEstimate` is about to ask for; resolves when it is there, or when there will be none. */
+export async function computeEstimate(client: QueryClient, observed: Observed): Promise<void> {
+  await client.query(estimateQuery(observed)).catch(() => undefined);
 }
 
 /** What to read next, once the diagnosis is on the screen; the last advice stays until the next is there. */

@@ -115,6 +115,47 @@ const evidence = object({
   othersMm: mm('What the other causes would give'),
 }).noUnknown();
 
+const estimateShape = {
+  expected: array(
+    object({
+      station: stationId,
+      meanMm: mm('Expected figure; below nought a gap rubs').required(),
+      sdMm: mm('Standard deviation').required(),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .meta({ description: 'Every station, read or not' }),
+  doubtful: array(
+    object({
+      station: stationId,
+      readMm: mm('What was read').required(),
+      expectedMm: mm('What the other readings say').required(),
+      sdMm: mm('Standard deviation of that').required(),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .meta({ description: 'Readings to take again, worst first' }),
+};
+
+export const estimateResult = object({
+  causes: array(
+    object({
+      id: string().oneOf(CAUSE_IDS).required(),
+      title: string().required(),
+      probability: probability('Chance that it is at work, alone or with another'),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .meta({ description: 'Likeliest first' }),
+  ...estimateShape,
+}).noUnknown();
+
 export const diagnoseResult = object({
   causes: array(
     object({
@@ -141,29 +182,7 @@ export const diagnoseResult = object({
   )
     .required()
     .meta({ description: 'Likeliest first; the unlikeliest are left out' }),
-  expected: array(
-    object({
-      station: stationId,
-      meanMm: mm('Expected figure; below nought a gap rubs').required(),
-      sdMm: mm('Standard deviation').required(),
-    })
-      .noUnknown()
-      .required(),
-  )
-    .required()
-    .meta({ description: 'Every station, read or not' }),
-  doubtful: array(
-    object({
-      station: stationId,
-      readMm: mm('What was read').required(),
-      expectedMm: mm('What the other readings say').required(),
-      sdMm: mm('Standard deviation of that').required(),
-    })
-      .noUnknown()
-      .required(),
-  )
-    .required()
-    .meta({ description: 'Readings to take again, worst first' }),
+  ...estimateShape,
 }).noUnknown();
 
 export const nextResult = object({

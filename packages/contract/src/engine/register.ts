@@ -1,5 +1,6 @@
 import {
   diagnose,
+  estimate,
   formatLength,
   parseLength,
   planCorrections,
@@ -17,6 +18,7 @@ import { toJsonSchema, type JsonSchema } from '../jsonSchema';
 import {
   diagnoseRequest,
   diagnoseResult,
+  estimateResult,
   nextResult,
   planRequest,
   planResult,
@@ -101,6 +103,14 @@ export const ENGINE: readonly EngineFunction[] = [
     result: diagnoseResult,
     example: exampleObserved,
     run: (request: DiagnoseRequest) => diagnose(observedFrom(request)),
+  },
+  {
+    name: 'hinged.estimate',
+    title: 'Estimate every gap and the chance of every cause, without the evidence',
+    request: diagnoseRequest,
+    result: estimateResult,
+    example: exampleObserved,
+    run: (request: DiagnoseRequest) => estimate(observedFrom(request)),
   },
   {
     name: 'hinged.next',

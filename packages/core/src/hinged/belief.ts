@@ -43,7 +43,9 @@ export interface Belief {
 }
 
 /** Hypotheses this much less likely than the best are not worked out further, in natural logs. */
-const NEGLIGIBLE = 14;
+const NEGLIGIBLE = 9;
+/** A rub tells hypotheses apart by no more than this, in natural logs: below it all is as good as impossible. */
+const RUB_TELLS = 5;
 /** Held in full: as many as cover this share of the chance, and no more than this. */
 const HELD_SHARE = 0.99;
 const MOST_HELD = 20;
@@ -75,7 +77,7 @@ export function believe(observed: Observed): Belief {
   const best = before.reduce((most, { logWeight }) => Math.max(most, logWeight), -Infinity);
   const atRubs = rubs.length > 0 ? rubEvidence(figures, rubs) : () => 0;
   // A rub can only lower a weight, and by no more than its own chance: what is far behind beforehand stays out of sight.
-  const allowance = NEGLIGIBLE + 6 * rubs.length;
+  const allowance = NEGLIGIBLE + RUB_TELLS * rubs.length;
   const weighed = before.map(({ hypothesis, magnitudes, logWeight }) => ({
     hypothesis,
     magnitudes,
@@ -189,7 +191,14 @@ export function causeChances({ space, chances }: Belief): { id: CauseId; probabi
 
 /** What is expected at a station, over all held hypotheses: mean in mm and variance in mm². */
 export function expectAt(belief: Belief, id: StationId): Spread {
-  return mixSpreads(belief.held.map((held) => ({ weight: held.probability, ...expectUnder(belief, held, id) })));
+  let mean = 0;
+  let square = 0;
+  for (const held of belief.held) {
+    const under = expectUnder(belief, held, id);
+    mean += held.probability * under.mean;
+    square += held.probability * (under.variance + under.mean * under.mean);
+  }
+  return { mean, variance: Math.max(0, square - mean * mean) };
 }
 
 export function expectUnder({ door }: Belief, { posterior }: HeldHypothesis, id: StationId): Spread {

@@ -29,14 +29,40 @@ export interface ExpectedGap {
   sdMm: number;
 }
 
-export interface Diagnosis {
+/** Where a door stands, without the evidence: what changes under the thumb at every reading. */
+export interface Estimate {
   /** Likeliest first. */
-  causes: RankedCause[];
-  /** One cause by itself or two together, likeliest first; the unlikeliest are left out. */
-  suppositions: Supposition[];
+  causes: Pick<RankedCause, 'id' | 'title' | 'probability'>[];
   /** Every station. A mean below nought is where the slab would have to overlap: it rubs. */
   expected: ExpectedGap[];
   doubtful: DoubtfulReading[];
+}
+
+export interface Diagnosis extends Estimate {
+  causes: RankedCause[];
+  /** One cause by itself or two together, likeliest first; the unlikeliest are left out. */
+  suppositions: Supposition[];
+}
+
+/**
+ * Estimates every gap and the chance of every cause, from whatever was read.
+ *
+ * @throws DomainError when the door, a reading or a finding makes no sense
+ */
+export function estimate(observed: Observed): Estimate {
+  const belief = believe(observed);
+  return {
+    causes: causeChances(belief).map(({ id, probability }) => ({ id, title: cause(id).title, probability })),
+    expected: expectedGaps(belief),
+    doubtful: doubtfulReadings(observed, belief),
+  };
+}
+
+function expectedGaps(belief: Belief): ExpectedGap[] {
+  return STATION_IDS.map((id) => {
+    const { mean, variance } = expectAt(belief, id);
+    return { station: id, meanMm: mean, sdMm: Math.sqrt(variance) };
+  });
 }
 
 /**
@@ -55,14 +81,10 @@ export function diagnose(observed: Observed): Diagnosis {
     const told = probability >= UNLIKELY_BELOW ? own : { for: own.for.slice(0, FEW), against: own.against.slice(0, FEW) };
     return { id, title, says, probability, ...told, ...(advice !== undefined && { advice }) };
   });
-  const expected = STATION_IDS.map((id) => {
-    const { mean, variance } = expectAt(belief, id);
-    return { station: id, meanMm: mean, sdMm: Math.sqrt(variance) };
-  });
   return {
     causes,
     suppositions: suppositionsOf(belief).filter(({ probability }) => probability >= WORTH_TELLING),
-    expected,
+    expected: expectedGaps(belief),
     doubtful: doubtfulReadings(observed, belief),
   };
 }

@@ -18,7 +18,7 @@ export function FindPage() {
 
 function Find({ record }: { record: CallRecord }) {
   const observed = useMemo(() => observedAt(record, 'found'), [record]);
-  return <FindPanel record={record} observed={observed} diagnosis={useDiagnosis(observed)} spreads />;
+  return <FindPanel record={record} observed={observed} spreads />;
 }
 
 function FindFooter({ record }: { record: CallRecord }) {

@@ -6,7 +6,7 @@ import { Press } from '../../design/Press';
 import { Section, Slip } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { useNextBest } from '../../workers/useEngine';
+import { useDiagnosis, useNextBest } from '../../workers/useEngine';
 import { useLengthWords, type LengthWords } from '../call/lengthWords';
 import { CauseCard } from './CauseCard';
 import { NextBestCard } from './NextBestCard';
@@ -15,7 +15,6 @@ import { percent } from './percent';
 export interface FindPanelProps {
   record: CallRecord;
   observed: Observed;
-  diagnosis: Diagnosis | undefined;
   /** Side by side where there is room. */
   spreads?: boolean;
 }
@@ -23,9 +22,10 @@ export interface FindPanelProps {
 const FIRST_SHOWN = 3;
 
 /** What to read next, the ranked causes with their evidence, and readings to take again. */
-export function FindPanel({ record, observed, diagnosis, spreads = false }: FindPanelProps) {
+export function FindPanel({ record, observed, spreads = false }: FindPanelProps) {
   const { width } = useWindowDimensions();
   const words = useLengthWords();
+  const diagnosis = useDiagnosis(observed);
   const next = useNextBest(observed);
   const isSpread = spreads && width >= WIDE_FROM;
   const causes = diagnosis === undefined ? <Words tone="pencil">Working it out.</Words> : <Causes diagnosis={diagnosis} words={words} />;

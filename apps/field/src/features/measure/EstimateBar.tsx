@@ -1,4 +1,4 @@
-import type { Diagnosis, NextBest, Observed } from '@proper-swing/core';
+import type { Estimate, NextBest, Observed } from '@proper-swing/core';
 import { station } from '@proper-swing/core';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -9,15 +9,15 @@ import { useNextBest } from '../../workers/useEngine';
 import { percent } from '../find/percent';
 
 export interface EstimateBarProps {
-  diagnosis: Diagnosis | undefined;
+  estimate: Estimate | undefined;
   observed: Observed;
   onOpen: () => void;
 }
 
 /** The likely cause so far, changing under the thumb, and a reading to take again if there is one. */
-export const EstimateBar = memo(function EstimateBar({ diagnosis, observed, onOpen }: EstimateBarProps) {
-  const first = diagnosis?.causes[0];
-  const doubtful = diagnosis?.doubtful[0];
+export const EstimateBar = memo(function EstimateBar({ estimate, observed, onOpen }: EstimateBarProps) {
+  const first = estimate?.causes[0];
+  const doubtful = estimate?.doubtful[0];
   return (
     <Press onPress={onOpen} label="Open the causes" style={styles.bar} testID="estimate">
       <View style={styles.words}>

@@ -9,7 +9,7 @@ import { usePreferences } from '../../data/preferences';
 import { Press } from '../../design/Press';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { DoorDrawing } from '../../drawing/DoorDrawing';
-import { computeDiagnosis, useDiagnosis } from '../../workers/useEngine';
+import { computeEstimate, useEstimate } from '../../workers/useEngine';
 import { observedAt, readingsByStation } from '../call/observed';
 import { useLengthWords } from '../call/lengthWords';
 import { FindPanel } from '../find/FindPanel';
@@ -42,17 +42,14 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const words = useLengthWords();
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
   const observed = useMemo(() => observedAt(record, stage), [record, stage]);
-  const diagnosis = useDiagnosis(observed);
+  const estimate = useEstimate(observed);
   const { draft, newest: newestDraft, become } = useDraft(record.call.id, stage, firstUnread(readings), stations[0]);
   const [sheet, setSheet] = useState<Sheet>(WALKING_ORDER.includes(draft.station) ? 'gaps' : 'further');
   const [wantsDigits, setWantsDigits] = useState(false);
   const [fault, setFault] = useState<string>();
   const [area, setArea] = useState({ width: 0, height: 0 });
-  const gapsMm = useMemo(() => estimatedGaps(diagnosis), [diagnosis]);
-  const labels = useMemo(
-    () => gapLabels(readings, diagnosis, record.door.profile, words),
-    [readings, diagnosis, record.door.profile, words],
-  );
+  const gapsMm = useMemo(() => estimatedGaps(estimate), [estimate]);
+  const labels = useMemo(() => gapLabels(readings, estimate, record.door.profile, words), [readings, estimate, record.door.profile, words]);
 
   const pick = useCallback(
     (id: StationId) => {
@@ -81,7 +78,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
     let drawn = Promise.resolve();
     try {
       newestRecord.current = writeReading(newestRecord.current, stage, at, taken);
-      drawn = drawnTogether(computeDiagnosis(client, observedAt(newestRecord.current, stage)));
+      drawn = drawnTogether(computeEstimate(client, observedAt(newestRecord.current, stage)));
     } catch {
       setFault('This device is full: the reading is not kept. Make room, then press Next again.');
       return;
@@ -171,16 +168,14 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
             unit={words.unit}
           />
         )}
-        {sheet === 'further' && (
-          <ReadingList readings={readings} diagnosis={diagnosis} active={draft.station} onPick={pick} words={words} />
-        )}
+        {sheet === 'further' && <ReadingList readings={readings} estimate={estimate} active={draft.station} onPick={pick} words={words} />}
       </View>
       <View style={isWide && styles.pad}>
         <ActiveLine id={draft.station} text={draft.text} fault={fault} reading={readings.get(draft.station)} unit={words.unit} />
         <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
         <View style={styles.foot}>
           {turnSheet}
-          {stage === 'found' && <EstimateBar diagnosis={diagnosis} observed={observed} onOpen={openFind} />}
+          {stage === 'found' && <EstimateBar estimate={estimate} observed={observed} onOpen={openFind} />}
           {stage === 'check' && (
             <Press
               kind={stations.every((id) => readings.has(id)) ? 'primary' : 'plain'}
@@ -205,7 +200,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
     <View style={styles.wide}>
       {walk}
       <View style={styles.side}>
-        <FindPanel record={record} observed={observed} diagnosis={diagnosis} />
+        <FindPanel record={record} observed={observed} />
       </View>
     </View>
   );

@@ -1,5 +1,5 @@
 import type { ReadingEntry } from '@proper-swing/contract';
-import { FURTHER_STATIONS, station, type Diagnosis, type StationId } from '@proper-swing/core';
+import { FURTHER_STATIONS, station, type Estimate, type StationId } from '@proper-swing/core';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { LINE, SPACE, TARGET } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
@@ -8,16 +8,16 @@ import type { LengthWords } from '../call/lengthWords';
 
 export interface ReadingListProps {
   readings: ReadonlyMap<StationId, ReadingEntry>;
-  diagnosis: Diagnosis | undefined;
+  estimate: Estimate | undefined;
   active: StationId;
   onPick: (id: StationId) => void;
   words: LengthWords;
 }
 
 /** Level, plumb, sizes and bolt: what is read besides the gaps, all of it optional. */
-export function ReadingList({ readings, diagnosis, active, onPick, words }: ReadingListProps) {
+export function ReadingList({ readings, estimate, active, onPick, words }: ReadingListProps) {
   const palette = usePalette();
-  const expected = new Map((diagnosis?.expected ?? []).map((each) => [each.station, each]));
+  const expected = new Map((estimate?.expected ?? []).map((each) => [each.station, each]));
   return (
     <ScrollView tabIndex={0} style={styles.list} contentContainerStyle={styles.rows}>
       {FURTHER_STATIONS.map((id) => {

@@ -1,22 +1,22 @@
 import type { ReadingEntry } from '@proper-swing/contract';
-import { judgeGap, station, WALKING_ORDER, type Diagnosis, type ExpectedGap, type ProfileId, type StationId } from '@proper-swing/core';
+import { judgeGap, station, WALKING_ORDER, type Estimate, type ExpectedGap, type ProfileId, type StationId } from '@proper-swing/core';
 import type { GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
 import type { LengthWords } from '../call/lengthWords';
 
 /** The gaps as the engine holds them, read or not: what the door is drawn by. */
-export function estimatedGaps(diagnosis: Diagnosis | undefined): ReadonlyMap<StationId, number> {
-  return new Map((diagnosis?.expected ?? []).map(({ station: id, meanMm }) => [id, meanMm]));
+export function estimatedGaps(estimate: Estimate | undefined): ReadonlyMap<StationId, number> {
+  return new Map((estimate?.expected ?? []).map(({ station: id, meanMm }) => [id, meanMm]));
 }
 
 /** What stands beside the gaps: readings in ink with their verdict, everything else as the engine's estimate in pencil. */
 export function gapLabels(
   readings: ReadonlyMap<StationId, ReadingEntry>,
-  diagnosis: Diagnosis | undefined,
+  estimate: Estimate | undefined,
   profile: ProfileId,
   words: LengthWords,
 ): ReadonlyMap<StationId, GapLabel> {
-  const expected = new Map((diagnosis?.expected ?? []).map((gap) => [gap.station, gap]));
+  const expected = new Map((estimate?.expected ?? []).map((gap) => [gap.station, gap]));
   return new Map(WALKING_ORDER.map((id) => [id, labelFor(id, readings.get(id), expected.get(id), profile, words)]));
 }
 
