@@ -48,7 +48,7 @@ const NEGLIGIBLE = 9;
 const RUB_TELLS = 5;
 /** Held in full: as many as cover this share of the chance, and no more than this. */
 const HELD_SHARE = 0.99;
-const MOST_HELD = 20;
+const MOST_HELD = 14;
 /**
  * Checks are not quite independent of each other: one look leads to the next. Their evidence counts for a little less than
  * its face value (set so that stated chances come true on the scenario bench).

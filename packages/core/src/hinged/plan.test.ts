@@ -56,7 +56,9 @@ describe('planCorrections', () => {
     const lasting = plans.find(({ aim }) => aim === 'lasting');
     expect(lasting?.steps.map(({ action }) => action)).toContain('longScrew');
     expect(lasting?.holds).toBeGreaterThan(quickest?.holds ?? 1);
-    expect(plans.some(({ aim }) => aim === 'if that fails')).toBe(true);
+    // What would be done if the first fails may be the lasting plan itself; then it is not told twice.
+    expect(plans.length).toBeGreaterThanOrEqual(2);
+    expect(new Set(plans.map(({ steps }) => JSON.stringify(steps))).size).toBe(plans.length);
     expect(lost.length).toBeGreaterThan(0);
     lost.forEach(({ why }) => expect(why).not.toBe(''));
   });
