@@ -96,7 +96,7 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
       <SettingRow
         title={controls.find(({ id }) => id === active)?.label ?? ''}
         value={`${value > 0 ? '+' : value < 0 ? '−' : ''}${words.withUnit(Math.abs(value))}`}
-        hint={HINTS[active] ?? 'toward the latch +; or drag across the drawing'}
+        hint={HINTS[active] ?? 'toward the latch +, or drag'}
         onStep={step}
         testID="what-if"
       />
