@@ -68,6 +68,8 @@ export function linearReadings(observed: Observed, size: number): LinearReading[
       return { station: reading.station, row, variance };
     }
     if (!Number.isFinite(reading.mm)) throw new DomainError('reading.number', `readings[${i}].mm`, 'A reading must be a finite number.');
+    // A slab that lies on its stop shows nothing of how hard it is pressed there: no gap is a cut-off, as a rub is.
+    if (kind === 'stop' && reading.mm <= 0) return { station: reading.station, row, variance };
     return { station: reading.station, row, mm: reading.mm, variance };
   });
   return [...made.filter((r) => r.mm !== undefined), ...made.filter((r) => r.mm === undefined)];
