@@ -20,7 +20,7 @@ module.exports = {
       rootDir: `${__dirname}/apps/field`,
       testMatch: ['**/src/**/*.test.ts', '**/src/**/*.test.tsx'],
       transformIgnorePatterns: [
-        '/node_modules/(?!(jest-)?react-native|@react-native|expo|@expo|lucide-react-native|uuid|date-fns|idb-keyval|comlink|@tanstack)',
+        '/node_modules/(?!(jest-)?react-native|@react-native|expo|@expo|lucide-react-native|uuid|date-fns|idb-keyval|comlink|@tanstack|standard-navigation)',
       ],
     },
   ],

@@ -1,0 +1,70 @@
+import type { Adjustment, ReadingEntry } from '@proper-swing/contract';
+import { exampleRecord } from './exampleRecord';
+import { observedAt, observedNow, uncheckedWork } from './observed';
+
+const record = exampleRecord({ found: { 'hinge.top': 4.8, 'latch.top': 'rubs' } });
+const adjustment = (id: string, change: Partial<Adjustment> = {}): Adjustment => ({
+  id,
+  writtenAt: '2026-03-02T08:30:00Z',
+  callId: 'call',
+  action: 'tighten',
+  hinge: 'top',
+  planned: 1,
+  amount: 1,
+  unit: 'hinge',
+  fromMm: null,
+  toMm: null,
+  remark: '',
+  ...change,
+});
+const check = (id: string) => ({ id, writtenAt: '2026-03-02T08:40:00Z', callId: 'call', stage: 'check' as const });
+const reading = (id: string, setId: string, mm: number): ReadingEntry => ({
+  id,
+  writtenAt: '2026-03-02T08:40:00Z',
+  setId,
+  station: 'hinge.top',
+  kind: 'figure',
+  mm,
+  typed: `${mm} mm`,
+  instrument: 'gauge',
+});
+
+describe('what the engine is told of the work on a call', () => {
+  it('nothing but what was found, until work has been checked', () => {
+    const worked = { ...record, adjustments: [adjustment('z1')] };
+    expect(observedNow(worked)).toEqual(observedAt(worked, 'found'));
+    expect(uncheckedWork(worked).map(({ id }) => id)).toEqual(['z1']);
+  });
+
+  it('each check closes the work before it, in order', () => {
+    const worked = {
+      ...record,
+      adjustments: [
+        adjustment('z1'),
+        adjustment('z3', { action: 'planeLatch', hinge: null, amount: 2, fromMm: 2, toMm: 0.5 }),
+        adjustment('z5', { action: 'shim', hinge: 'bottom', amount: 2 }),
+      ],
+      readingSets: [...record.readingSets, check('z2'), check('z4')],
+      readings: [...record.readings, reading('r1', 'z2', 2.4), reading('r2', 'z4', 2.1)],
+    };
+    expect(observedNow(worked).rounds).toEqual([
+      { done: [{ action: 'tighten', hinge: 'top', amount: 1 }], readings: [{ station: 'hinge.top', mm: 2.4, instrument: 'gauge' }] },
+      {
+        done: [{ action: 'planeLatch', amount: 2, planed: { fromMm: 2, toMm: 0.5 } }],
+        readings: [{ station: 'hinge.top', mm: 2.1, instrument: 'gauge' }],
+      },
+    ]);
+    expect(uncheckedWork(worked).map(({ id }) => id)).toEqual(['z5']);
+  });
+
+  it('a step taken back is not told, and a check without a reading closes nothing', () => {
+    const taken = { ...adjustment('z1b'), supersedes: 'z1', withdrawn: true };
+    const worked = {
+      ...record,
+      adjustments: [adjustment('z1'), taken, adjustment('z3')],
+      readingSets: [...record.readingSets, check('z2')],
+    };
+    expect(observedNow(worked).rounds).toBeUndefined();
+    expect(uncheckedWork(worked).map(({ id }) => id)).toEqual(['z3']);
+  });
+});
