@@ -1,10 +1,10 @@
 import { dot, project, takeAtMost, timesCov, type Gaussian, type Spread } from '../algebra/gaussian';
 import { logSumExp } from '../chance/normal';
 import { DomainError } from '../errors';
-import { CAUSE_IDS, type CauseId } from './causes';
+import type { CauseId } from './causes';
 import type { HingedDoor } from './door';
 import { filterFigures, magnitudesOf, stateUnder, type FilteredFigures, type Magnitudes } from './filterFigures';
-import { answerChances, finding, findingAnswer, jointAnswerChances, type FindingAnswer, type FindingId } from './findings';
+import { finding, findingAnswer, jointAnswerChances, type FindingAnswer, type FindingId } from './findings';
 import { faultSpace, type FaultSpace, type Hypothesis } from './hypotheses';
 import { carryOn } from './carryOn';
 import type { ActionId } from './actionIds';
@@ -49,12 +49,6 @@ const RUB_TELLS = 5;
 /** Held in full: as many as cover this share of the chance, and no more than this. */
 const HELD_SHARE = 0.99;
 const MOST_HELD = 14;
-/**
- * Checks are not quite independent of each other: one look leads to the next. Their evidence counts for a little less than
- * its face value (set so that stated chances come true on the scenario bench).
- */
-const TRUST_IN_ANSWERS = 1;
-
 /**
  * Weighs every hypothesis against the readings and findings: the closed-form marginal likelihood of the figures, rubs as
  * censored, times the chance of each answer.
@@ -158,21 +152,13 @@ function rubEvidence({ sound, left }: FilteredFigures, rubs: readonly LinearRead
 
 /** Log of the chance of all answers under a hypothesis; worked out once for each set of causes. */
 function answerWeights(answers: readonly TakenAnswer[]): (hypothesis: Hypothesis) => number {
-  const singles = new Map<CauseId, number[]>(
-    CAUSE_IDS.map((id) => [id, answers.map(({ finding: f, place }) => answerChances(f, id)[place] ?? 0)]),
-  );
   const kept = new Map<string, number>();
-  return ({ causes }) => {
-    const ids = causes.map(({ id }) => id);
-    const key = ids.join();
+  return (hypothesis) => {
+    const key = suppositionKey(hypothesis);
     const known = kept.get(key);
     if (known !== undefined) return known;
-    const [only] = ids;
-    const chances =
-      ids.length === 1 && only !== undefined
-        ? (singles.get(only) ?? [])
-        : answers.map(({ finding: f, place }) => jointAnswerChances(f, ids)[place] ?? 0);
-    const sum = TRUST_IN_ANSWERS * chances.reduce((logs, chance) => logs + Math.log(chance), 0);
+    const ids = hypothesis.causes.map(({ id }) => id);
+    const sum = answers.reduce((logs, { finding: f, place }) => logs + Math.log(jointAnswerChances(f, ids)[place] ?? 0), 0);
     kept.set(key, sum);
     return sum;
   };

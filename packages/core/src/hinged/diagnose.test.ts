@@ -165,13 +165,13 @@ describe('diagnose, whatever was read', () => {
     );
   });
 
-  it('the order of readings does not matter, but for the hypotheses too unlikely to be worked out', () => {
+  it('the order of readings does not matter', () => {
     fc.assert(
       fc.property(readings, (rs) => {
         const figures = rs.filter((r) => 'mm' in r);
         const one = diagnose({ door, readings: figures, findings: [] });
         const other = diagnose({ door, readings: [...figures].reverse(), findings: [] });
-        one.expected.forEach(({ station: id, meanMm }) => expect(at(other, id).meanMm).toBeCloseTo(meanMm, 2));
+        one.expected.forEach(({ station: id, meanMm }) => expect(at(other, id).meanMm).toBeCloseTo(meanMm, 5));
       }),
       { numRuns: 30 },
     );

@@ -1,4 +1,4 @@
-import { believe, causeChances, expectAt, type Belief } from './belief';
+import { believe, causeChances, expectAt, suppositionKey, type Belief } from './belief';
 import { cause, type CauseId } from './causes';
 import { doubtfulReadings, type DoubtfulReading } from './doubtful';
 import { weighEvidence, type Evidence } from './evidence';
@@ -99,9 +99,9 @@ const WORTH_TELLING = 0.02;
 /** Chances by set of causes, whatever their form; all of them, and they sum to one. */
 export function suppositionsOf({ space, chances }: Belief): Supposition[] {
   const sums = new Map<string, Supposition>();
-  space.hypotheses.forEach(({ causes }, i) => {
-    const key = causes.map(({ id }) => id).join();
-    const known = sums.get(key) ?? { causes: causes.map(({ id }) => id), probability: 0 };
+  space.hypotheses.forEach((hypothesis, i) => {
+    const key = suppositionKey(hypothesis);
+    const known = sums.get(key) ?? { causes: hypothesis.causes.map(({ id }) => id), probability: 0 };
     known.probability += chances[i] ?? 0;
     sums.set(key, known);
   });

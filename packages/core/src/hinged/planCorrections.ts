@@ -430,7 +430,8 @@ const workKey = ({ cures, sides, found: { hinges, planed, strike } }: Candidate)
     strike?.choice.action.id ?? '',
   ].join();
 
-const HINGE_WORK: readonly ActionId[] = [
+/** What holds the hinges, put right: it counts as the hinges' own work. */
+export const HINGE_WORK: readonly ActionId[] = [
   'tighten',
   'tightenBottom',
   'fillHoles',

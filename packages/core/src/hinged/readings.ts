@@ -5,7 +5,7 @@ import type { FindingId } from './findings';
 import type { ActionId } from './actionIds';
 import type { HingedDoor, HingeName } from './door';
 import { UNEVENNESS_MM } from './healthy';
-import { levelSpan, station, stationRow, type StationId } from './stations';
+import { levelSpan, STATION_IDS, station, stationRow, type StationId } from './stations';
 
 /** One reading: a figure in mm, or `rubs`, which says only that there is no gap. */
 export type Reading =
@@ -72,7 +72,9 @@ export function linearReadings(observed: Observed, size: number): LinearReading[
     if (kind === 'stop' && reading.mm <= 0) return { station: reading.station, row, variance };
     return { station: reading.station, row, mm: reading.mm, variance };
   });
-  return [...made.filter((r) => r.mm !== undefined), ...made.filter((r) => r.mm === undefined)];
+  // In one order, whatever order they were taken in, so that the same readings always give the same answer.
+  const inOrder = made.sort((a, b) => STATION_IDS.indexOf(a.station) - STATION_IDS.indexOf(b.station));
+  return [...inOrder.filter((r) => r.mm !== undefined), ...inOrder.filter((r) => r.mm === undefined)];
 }
 
 function readingVariance(reading: Reading, door: HingedDoor): number {

@@ -8,7 +8,7 @@ import { findingsFor } from '../hinged/findings';
 import { evenGuard, gapBoard, gapChanges, outsideBy, type GapBoard } from '../hinged/gapsRound';
 import { hingeLine } from '../hinged/hingeLine';
 import { parameterIndex } from '../hinged/parameters';
-import { planFor } from '../hinged/planCorrections';
+import { HINGE_WORK, planFor } from '../hinged/planCorrections';
 import { stepsOf, type PlannedStep } from '../hinged/planSteps';
 import type { AnsweredFinding, DoneStep, Observed, Round } from '../hinged/readings';
 import { searchPlans, type FoundPlan } from '../hinged/searchPlan';
@@ -58,15 +58,6 @@ const SETTINGS: readonly CauseId[] = [
   'strikeOff',
   'adjustersHeight',
   'adjustersSideways',
-];
-const HINGE_CURES: readonly ActionId[] = [
-  'tighten',
-  'tightenBottom',
-  'fillHoles',
-  'longScrew',
-  'longScrewBottom',
-  'replaceHinge',
-  'wedgeHingeLeg',
 ];
 /** Cures that only time brings: such doors are not made true in one visit. */
 const WAITS: readonly CauseId[] = ['swollenSlab'];
@@ -276,7 +267,7 @@ function bestByHinges({ door, causes }: Scenario): number {
   const held = copyDoor(door);
   carryOut(
     held,
-    cureTruth(causes, (id) => HINGE_CURES.includes(id)),
+    cureTruth(causes, (id) => HINGE_WORK.includes(id)),
     STEADY,
   );
   const asItIs = setTruly(door, false, 0);
