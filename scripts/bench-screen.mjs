@@ -91,6 +91,10 @@ function untilEstimateChanges() {
     });
     observer.observe(document.body, { subtree: true, childList: true, characterData: true });
     document.querySelector('[data-testid="key-Next"]').click();
-    setTimeout(() => resolve(null), 3000);
+    setTimeout(() => {
+      // An observer left behind would look through every later drawing as well.
+      observer.disconnect();
+      resolve(null);
+    }, 3000);
   });
 }

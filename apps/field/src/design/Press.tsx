@@ -1,7 +1,7 @@
-import type { PropsWithChildren } from 'react';
+import { memo, type PropsWithChildren } from 'react';
 import { Pressable, StyleSheet, type Role, type StyleProp, type ViewStyle } from 'react-native';
 import { LINE, RADIUS, SPACE, TARGET } from './tokens';
-import { usePalette } from './theme';
+import { themed } from './theme';
 import { Words } from './Words';
 
 export interface PressProps {
@@ -18,7 +18,7 @@ export interface PressProps {
 }
 
 /** Anything that can be tapped: at least 48 px, with its state told in words to a screen reader. */
-export function Press({
+export const Press = memo(function Press({
   label,
   onPress,
   kind = 'plain',
@@ -29,9 +29,7 @@ export function Press({
   role = 'button',
   children,
 }: PropsWithChildren<PressProps>) {
-  const palette = usePalette();
-  const filled = kind === 'primary' ? palette.accent : chosen === true ? palette.ink : kind === 'key' ? palette.slab : 'transparent';
-  const edge = kind === 'quiet' ? 'transparent' : kind === 'primary' ? palette.accent : kind === 'key' ? palette.rule : palette.ink;
+  const kinds = useKinds();
   const tone = kind === 'primary' ? 'onAccent' : chosen === true ? 'paper' : 'ink';
   return (
     <Pressable
@@ -46,7 +44,9 @@ export function Press({
       style={({ pressed }) => [
         styles.base,
         kind === 'primary' && styles.primary,
-        { backgroundColor: filled, borderColor: edge, opacity: disabled ? 0.45 : pressed ? 0.7 : 1 },
+        kinds[kind],
+        chosen === true && kind !== 'primary' && kinds.chosen,
+        disabled ? styles.disabled : pressed && styles.pressed,
         style,
       ]}
     >
@@ -59,7 +59,17 @@ export function Press({
       )}
     </Pressable>
   );
-}
+});
+
+const useKinds = themed((palette) =>
+  StyleSheet.create({
+    primary: { backgroundColor: palette.accent, borderColor: palette.accent },
+    plain: { backgroundColor: 'transparent', borderColor: palette.ink },
+    quiet: { backgroundColor: 'transparent', borderColor: 'transparent' },
+    key: { backgroundColor: palette.slab, borderColor: palette.rule },
+    chosen: { backgroundColor: palette.ink },
+  }),
+);
 
 const styles = StyleSheet.create({
   base: {
@@ -75,5 +85,7 @@ const styles = StyleSheet.create({
     gap: SPACE.s,
   },
   primary: { minHeight: 56 },
+  pressed: { opacity: 0.7 },
+  disabled: { opacity: 0.45 },
   words: { textAlign: 'center' },
 });

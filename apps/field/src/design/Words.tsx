@@ -1,7 +1,7 @@
 import { memo, type PropsWithChildren } from 'react';
 import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
-import { FONT, SIZE, type Palette } from './tokens';
-import { usePalette } from './theme';
+import { FONT, LIGHT, SIZE, type Palette } from './tokens';
+import { themed } from './theme';
 
 export type WordsKind = 'text' | 'strong' | 'label' | 'small' | 'title' | 'figure' | 'display';
 
@@ -13,6 +13,9 @@ export interface WordsProps {
   /** 1 to 6 makes it a heading of that level for a screen reader. */
   heading?: 1 | 2 | 3;
   testID?: string;
+  id?: string;
+  /** What a screen reader says instead of the words. */
+  spoken?: string;
   lines?: number;
 }
 
@@ -23,21 +26,31 @@ export const Words = memo(function Words({
   style,
   heading,
   testID,
+  id,
+  spoken,
   lines,
   children,
 }: PropsWithChildren<WordsProps>) {
-  const palette = usePalette();
+  const tones = useTones();
   return (
     <Text
-      style={[styles[kind], { color: palette[tone] }, style]}
+      style={[styles[kind], tones[tone], style]}
       testID={testID}
+      nativeID={id}
       numberOfLines={lines}
       {...(heading !== undefined && { role: 'heading' as const, 'aria-level': heading })}
+      {...(spoken !== undefined && { role: 'img' as const, 'aria-label': spoken })}
     >
       {children}
     </Text>
   );
 });
+
+const TONES = Object.keys(LIGHT) as (keyof Palette)[];
+
+const useTones = themed((palette) =>
+  StyleSheet.create(Object.fromEntries(TONES.map((tone) => [tone, { color: palette[tone] }])) as Record<keyof Palette, TextStyle>),
+);
 
 const styles = StyleSheet.create({
   text: { fontFamily: FONT.text, fontSize: SIZE.text, lineHeight: 24 },

@@ -17,3 +17,17 @@ export function ThemeProvider({ children }: PropsWithChildren) {
 export function usePalette(): Palette {
   return useContext(PaletteContext);
 }
+
+/**
+ * Styles that take colours of the theme, made once for each palette: a style made anew at every drawing is felt under the
+ * thumb where a whole walk-round is drawn again.
+ */
+export function themed<Styles>(make: (palette: Palette) => Styles): () => Styles {
+  const made = new Map<Palette, Styles>();
+  return () => {
+    const palette = usePalette();
+    const styles = made.get(palette) ?? make(palette);
+    made.set(palette, styles);
+    return styles;
+  };
+}

@@ -1,11 +1,11 @@
 import { station, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
-import { Fragment, memo, useMemo } from 'react';
+import { Fragment, memo, useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { SPACE, type Palette } from '../design/tokens';
 import { usePalette } from '../design/theme';
 import { Words } from '../design/Words';
-import { doorOutline, FRAME_PX, type DoorOutline } from './doorOutline';
+import { doorOutline, FRAME_PX, openingIn, type DoorOutline } from './doorOutline';
 import { StationFigure, StationTarget } from './StationLabel';
 
 /** What stands beside a gap. */
@@ -42,7 +42,6 @@ const END_PX = 50;
 /** The door in its opening, gaps widened, with a label at each station. The drawing is the form: labels can be tapped. */
 export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
   const { width, height, hingesOn, slabHeightMm, hingeHeightsMm, gapsMm, afterMm, labels, active, onPick, unit } = props;
-  const palette = usePalette();
   const size = useMemo(
     () => ({ width: width - 2 * SIDE_PX, height: height - 2 * END_PX, slabHeightMm, hingeHeightsMm }),
     [width, height, slabHeightMm, hingeHeightsMm],
@@ -50,34 +49,21 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
   const before = useMemo(() => doorOutline({ ...size, gapsMm }), [size, gapsMm]);
   const after = useMemo(() => afterMm && doorOutline({ ...size, gapsMm: afterMm }), [size, afterMm]);
   const mirrored = hingesOn === 'right';
+  const pointed = useDeferredValue(active);
+  const places = useMemo(() => labelPlaces(size, mirrored), [size, mirrored]);
 
   return (
     <View style={{ width, height }} testID="door-drawing">
       <View style={[styles.sheet, { left: SIDE_PX, top: END_PX }]}>
-        <DoorSheet width={size.width} height={size.height} before={before} after={after} isMirrored={mirrored} />
-        {active !== undefined && (
-          <Svg width={size.width} height={size.height} style={styles.pointer} aria-hidden>
-            <G transform={mirrored ? mirror(size.width) : undefined}>
-              <Pointer outline={after ?? before} at={active} palette={palette} />
-            </G>
-          </Svg>
-        )}
-        <View style={styles.factor} pointerEvents="none">
-          <Words kind="small" tone="pencil">{`gaps ×${before.factor}, ${unit}`}</Words>
-          {after && (
-            <Words kind="small" tone="pencil">
-              dashed: as it is
-            </Words>
-          )}
-        </View>
+        <DoorSheet width={size.width} height={size.height} before={before} after={after} active={pointed} isMirrored={mirrored} />
+        <Legend factor={before.factor} unit={unit} isPlanned={after !== undefined} />
       </View>
-      {WALKING_ORDER.map((id) => {
-        const { x, y } = labelPlace(before, id, size, mirrored);
+      {places.map(({ id, x, y }) => {
         const label = labels.get(id);
         return (
           <Fragment key={id}>
             {label && <StationFigure id={id} label={label} isActive={id === active} x={x} y={y} />}
-            {onPick && <StationTarget id={id} isActive={id === active} onPick={onPick} x={x} y={y} />}
+            {onPick && <StationTarget id={id} onPick={onPick} x={x} y={y} />}
           </Fragment>
         );
       })}
@@ -90,11 +76,26 @@ interface DoorSheetProps {
   height: number;
   before: DoorOutline;
   after: DoorOutline | undefined;
+  active: StationId | undefined;
   isMirrored: boolean;
 }
 
-/** Frame, slab and furniture: drawn again only when a gap has moved. */
-const DoorSheet = memo(function DoorSheet({ width, height, before, after, isMirrored }: DoorSheetProps) {
+/** How many times too large the gaps are drawn, in which unit, and what the dashes are. */
+const Legend = memo(function Legend({ factor, unit, isPlanned }: { factor: number; unit: string; isPlanned: boolean }) {
+  return (
+    <View style={styles.legend} pointerEvents="none">
+      <Words kind="small" tone="pencil">{`gaps ×${factor}, ${unit}`}</Words>
+      {isPlanned && (
+        <Words kind="small" tone="pencil">
+          dashed: as it is
+        </Words>
+      )}
+    </View>
+  );
+});
+
+/** Frame, slab, furniture and the pointer to the gap that is being read. */
+const DoorSheet = memo(function DoorSheet({ width, height, before, after, active, isMirrored }: DoorSheetProps) {
   const palette = usePalette();
   return (
     <Svg width={width} height={height} aria-hidden>
@@ -110,6 +111,7 @@ const DoorSheet = memo(function DoorSheet({ width, height, before, after, isMirr
         <Slab outline={before} palette={palette} isGhost={after !== undefined} />
         {after && <Slab outline={after} palette={palette} isGhost={false} />}
         <Furniture outline={after ?? before} palette={palette} />
+        {active !== undefined && <Pointer outline={after ?? before} at={active} palette={palette} />}
       </G>
     </Svg>
   );
@@ -117,26 +119,24 @@ const DoorSheet = memo(function DoorSheet({ width, height, before, after, isMirr
 
 const mirror = (width: number) => `translate(${width} 0) scale(-1 1)`;
 
-/** Centre of a label: outside the frame, level with its gap; the ends of head and foot kept apart from each other. */
-function labelPlace(
-  outline: DoorOutline,
-  id: StationId,
-  size: { width: number; height: number },
-  mirrored: boolean,
-): { x: number; y: number } {
-  const { edge, f = 0 } = station(id);
-  const along = {
-    x: SIDE_PX + outline.opening.left + (0.5 + (f - 0.5) * 0.86) * (outline.opening.right - outline.opening.left),
-    y: END_PX + outline.opening.top + (0.5 + (f - 0.5) * 0.9) * (outline.opening.bottom - outline.opening.top),
-  };
+/** Centres of the labels: outside the frame, level with their gaps; the ends of head and foot kept apart from each other. */
+function labelPlaces(size: { width: number; height: number }, mirrored: boolean): { id: StationId; x: number; y: number }[] {
+  const opening = openingIn(size);
   const total = size.width + 2 * SIDE_PX;
-  const place = {
-    hinge: { x: SIDE_PX / 2, y: along.y },
-    latch: { x: total - SIDE_PX / 2, y: along.y },
-    head: { x: along.x, y: END_PX / 2 },
-    foot: { x: along.x, y: size.height + 1.5 * END_PX },
-  }[edge ?? 'foot'];
-  return mirrored ? { x: total - place.x, y: place.y } : place;
+  return WALKING_ORDER.map((id) => {
+    const { edge, f = 0 } = station(id);
+    const along = {
+      x: SIDE_PX + opening.left + (0.5 + (f - 0.5) * 0.86) * (opening.right - opening.left),
+      y: END_PX + opening.top + (0.5 + (f - 0.5) * 0.9) * (opening.bottom - opening.top),
+    };
+    const { x, y } = {
+      hinge: { x: SIDE_PX / 2, y: along.y },
+      latch: { x: total - SIDE_PX / 2, y: along.y },
+      head: { x: along.x, y: END_PX / 2 },
+      foot: { x: along.x, y: size.height + 1.5 * END_PX },
+    }[edge ?? 'foot'];
+    return { id, x: mirrored ? total - x : x, y };
+  });
 }
 
 interface PartProps {
@@ -186,19 +186,16 @@ function Slab({ outline, palette, isGhost }: PartProps & { isGhost: boolean }) {
 function Furniture({ outline: { hinges, stations }, palette }: PartProps) {
   const lock = stations.get('latch.mid')?.onSlab;
   return (
-    <G>
-      {hinges.map(({ x, y }) => (
-        <Path
-          key={y}
-          d={`M${x - 4} ${y - 11} h7 v22 h-7 Z`}
-          fill={palette.paper}
-          stroke={palette.ink}
-          strokeWidth={1.5}
-          strokeLinejoin="round"
-        />
-      ))}
+    <>
+      <Path
+        d={hinges.map(({ x, y }) => `M${x - 4} ${y - 11} h7 v22 h-7 Z`).join(' ')}
+        fill={palette.paper}
+        stroke={palette.ink}
+        strokeWidth={1.5}
+        strokeLinejoin="round"
+      />
       {lock && <Circle cx={lock.x - 16} cy={lock.y + 4} r={4.5} fill="none" stroke={palette.ink} strokeWidth={1.5} />}
-    </G>
+    </>
   );
 }
 
@@ -216,15 +213,14 @@ function Pointer({ outline: { stations }, at, palette }: PartProps & { at: Stati
     foot: `M${o.x} ${o.y + 13} V${o.y + 3} M${o.x - 6} ${o.y + 9} L${o.x} ${o.y + 2} L${o.x + 6} ${o.y + 9}`,
   };
   return (
-    <G>
+    <>
       <Circle cx={o.x} cy={o.y} r={9} fill={palette.accent} fillOpacity={0.25} />
       <Path d={shapes[edge ?? 'foot']} stroke={palette.accent} strokeWidth={3} fill="none" strokeLinecap="round" />
-    </G>
+    </>
   );
 }
 
 const styles = StyleSheet.create({
   sheet: { position: 'absolute' },
-  pointer: { position: 'absolute', left: 0, top: 0 },
-  factor: { position: 'absolute', left: 0, right: 0, bottom: '26%', alignItems: 'center', paddingHorizontal: SPACE.xs },
+  legend: { position: 'absolute', left: 0, right: 0, bottom: '26%', alignItems: 'center', paddingHorizontal: SPACE.xs },
 });

@@ -2,7 +2,7 @@ import { station, type StationId } from '@proper-swing/core';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { LINE, RADIUS } from '../design/tokens';
-import { usePalette } from '../design/theme';
+import { themed } from '../design/theme';
 import { Words } from '../design/Words';
 import type { GapLabel } from './DoorDrawing';
 import { GapMark } from './marks';
@@ -17,63 +17,69 @@ const WIDTH = 68;
 const HEIGHT = 50;
 
 const boxAt = ({ x, y }: LabelPlace) => ({ left: x - WIDTH / 2, top: y - HEIGHT / 2 });
-
-export interface StationTargetProps {
+export interface StationTargetProps extends LabelPlace {
   id: StationId;
-  isActive: boolean;
   onPick: (id: StationId) => void;
-  x: number;
-  y: number;
 }
 
 /**
- * What is tapped to read a station. It lies over the figure and is described by it, so that a new estimate need not draw
- * the target again.
+ * What is tapped to read a station. It lies over the figure and is described by it, so that neither a new estimate nor the
+ * next station draws the target again.
  */
-export const StationTarget = memo(function StationTarget({ id, isActive, onPick, x, y }: StationTargetProps) {
-  const palette = usePalette();
+export const StationTarget = memo(function StationTarget({ id, onPick, x, y }: StationTargetProps) {
   return (
     <Pressable
       role="button"
       aria-label={station(id).title}
       aria-describedby={figureId(id)}
-      aria-pressed={isActive}
       onPress={() => onPick(id)}
       testID={`station-${id}`}
-      style={[styles.box, boxAt({ x, y }), isActive && { borderColor: palette.accent }]}
+      style={[styles.box, boxAt({ x, y })]}
     />
   );
 });
 
-export interface StationFigureProps {
+export interface StationFigureProps extends LabelPlace {
   id: StationId;
   label: GapLabel;
   isActive: boolean;
-  x: number;
-  y: number;
 }
 
-/** The figure at one station of the drawing: ink or pencil, with its mark and its doubt. */
+/** The figure at one station of the drawing: ink or pencil, with its mark and its doubt; ringed while it is being read. */
 export const StationFigure = memo(
-  function StationFigure({ id, label, isActive, x, y }: StationFigureProps) {
-    const palette = usePalette();
+  function StationFigure({ id, label: { main, sub, isPencil, verdict, spoken }, isActive, x, y }: StationFigureProps) {
+    const active = useActive();
+    const heard = `${station(id).title}: ${spoken}${isActive ? ', being read' : ''}`;
+    const place = boxAt({ x, y });
+    const lines = sub === undefined ? main : `${main}\n${sub}`;
+    // Most figures are such, and all change with every reading: one element each.
+    if (!isActive && isPencil) {
+      return (
+        <Words kind="label" tone="pencil" id={figureId(id)} spoken={heard} testID={`gap-${id}`} style={[styles.pencil, styles.lone, place]}>
+          {lines}
+        </Words>
+      );
+    }
     return (
-      <View
-        nativeID={figureId(id)}
-        role="img"
-        aria-label={`${station(id).title}: ${label.spoken}`}
-        style={[styles.box, boxAt({ x, y }), isActive && { backgroundColor: palette.slab }]}
-      >
-        <View style={styles.line}>
-          {label.verdict && <GapMark verdict={label.verdict} size={14} />}
-          <Words kind="title" tone={label.isPencil ? 'pencil' : 'ink'} style={label.isPencil && styles.pencil} testID={`gap-${id}`}>
-            {label.main}
+      <View nativeID={figureId(id)} role="img" aria-label={heard} style={[styles.box, place, isActive && active.ring]}>
+        {isPencil ? (
+          <Words kind="label" tone="pencil" style={styles.pencil} testID={`gap-${id}`}>
+            {lines}
           </Words>
-        </View>
-        {label.sub !== undefined && (
-          <Words kind="label" tone="pencil" style={styles.sub}>
-            {label.sub}
-          </Words>
+        ) : (
+          <>
+            <View style={styles.line}>
+              {verdict && <GapMark verdict={verdict} size={14} />}
+              <Words kind="title" testID={`gap-${id}`}>
+                {main}
+              </Words>
+            </View>
+            {sub !== undefined && (
+              <Words kind="label" tone="pencil" style={styles.sub}>
+                {sub}
+              </Words>
+            )}
+          </>
         )}
       </View>
     );
@@ -90,6 +96,8 @@ export const StationFigure = memo(
 
 const figureId = (id: StationId) => `figure-${id}`;
 
+const useActive = themed((palette) => StyleSheet.create({ ring: { borderColor: palette.accent, backgroundColor: palette.slab } }));
+
 const styles = StyleSheet.create({
   box: {
     position: 'absolute',
@@ -102,6 +110,7 @@ const styles = StyleSheet.create({
     justifyContent: 'center',
   },
   line: { flexDirection: 'row', alignItems: 'center', gap: 3 },
-  pencil: { fontSize: 19, lineHeight: 22, fontStyle: 'italic' },
+  pencil: { fontSize: 18, lineHeight: 20, fontStyle: 'italic', textAlign: 'center' },
   sub: { fontSize: 16, lineHeight: 18 },
+  lone: { position: 'absolute', width: WIDTH, height: HEIGHT, paddingTop: (HEIGHT - 2 * 20) / 2 },
 });

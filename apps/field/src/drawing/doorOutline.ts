@@ -32,9 +32,14 @@ const FLOOR_PX = 14;
 const GAP_FACTOR = 20;
 const DRAWN_MM = { least: -4, most: 13 };
 
+/** Where the opening is drawn. */
+export function openingIn({ width, height }: { width: number; height: number }): DoorOutline['opening'] {
+  return { left: FRAME_PX, right: width - FRAME_PX, top: FRAME_PX, bottom: height - FLOOR_PX };
+}
+
 /** Lays out a door in its opening with the gaps widened. Gaps that are not given are drawn as 3 mm. */
 export function doorOutline({ width, height, slabHeightMm, hingeHeightsMm, gapsMm }: OutlineInput): DoorOutline {
-  const opening = { left: FRAME_PX, right: width - FRAME_PX, top: FRAME_PX, bottom: height - FLOOR_PX };
+  const opening = openingIn({ width, height });
   const scale = ((opening.bottom - opening.top) / slabHeightMm) * GAP_FACTOR;
   const [w, h] = [opening.right - opening.left, opening.bottom - opening.top];
 

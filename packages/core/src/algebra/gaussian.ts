@@ -34,8 +34,18 @@ export function addSpread(cov: Float64Array, v: Float64Array, variance: number):
 
 /** What the belief says about one linear figure. */
 export function project(g: Gaussian, row: LinearRow): Spread {
-  const gain = timesCov(g.cov, row.coefficients);
-  return { mean: row.offset + dot(row.coefficients, g.mean), variance: Math.max(0, dot(row.coefficients, gain)) };
+  const { coefficients, offset } = row;
+  const n = coefficients.length;
+  const used: number[] = [];
+  for (let i = 0; i < n; i += 1) if (coefficients[i] !== 0) used.push(i);
+  let mean = offset;
+  let variance = 0;
+  for (const i of used) {
+    const own = coefficients[i] ?? 0;
+    mean += own * (g.mean[i] ?? 0);
+    for (const j of used) variance += own * (coefficients[j] ?? 0) * (g.cov[i * n + j] ?? 0);
+  }
+  return { mean, variance: Math.max(0, variance) };
 }
 
 /**

@@ -242,10 +242,16 @@ export type StationId = keyof typeof STATION_TABLE;
 
 export const STATION_IDS = Object.keys(STATION_TABLE) as StationId[];
 
-export function station(id: StationId): Station {
-  const { title, kind, instrument, minutes, howTo } = STATION_TABLE[id];
-  const { edge, f }: StationEntry = STATION_TABLE[id];
-  return { id, title, kind, instrument, minutes, howTo, ...(edge && { edge }), ...(f !== undefined && { f }) };
+const STATIONS = Object.fromEntries(
+  STATION_IDS.map((id) => {
+    const { title, kind, instrument, minutes, howTo } = STATION_TABLE[id];
+    const { edge, f }: StationEntry = STATION_TABLE[id];
+    return [id, { id, title, kind, instrument, minutes, howTo, ...(edge && { edge }), ...(f !== undefined && { f }) }];
+  }),
+) as Record<StationId, Readonly<Station>>;
+
+export function station(id: StationId): Readonly<Station> {
+  return STATIONS[id];
 }
 
 /** The twelve gaps round the door in walking order: up the latch side, across the head, down the hinges, along the foot. */

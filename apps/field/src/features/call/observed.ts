@@ -19,7 +19,7 @@ export function engineDoor(door: Door): HingedDoor {
 export function currentSet(record: CallRecord, stage: Stage): ReadingSet | undefined {
   return record.readingSets
     .filter((set) => set.stage === stage)
-    .sort((a, b) => a.id.localeCompare(b.id))
+    .sort(inWriting)
     .pop();
 }
 
@@ -27,7 +27,7 @@ export function currentSet(record: CallRecord, stage: Stage): ReadingSet | undef
 export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap<StationId, ReadingEntry> {
   const set = currentSet(record, stage);
   const inSet = record.readings.filter(({ setId }) => setId === set?.id);
-  const ordered = standing(inSet).sort((a, b) => a.id.localeCompare(b.id));
+  const ordered = standing(inSet).sort(inWriting);
   return new Map(ordered.map((entry) => [entry.station, entry]));
 }
 
@@ -56,8 +56,8 @@ export function uncheckedWork(record: CallRecord): Adjustment[] {
 
 /** The work of a call, cut at the checks between steps. */
 function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {
-  const work = standing(record.adjustments).sort((a, b) => a.id.localeCompare(b.id));
-  const checks = record.readingSets.filter(({ stage }) => stage === 'check').sort((a, b) => a.id.localeCompare(b.id));
+  const work = standing(record.adjustments).sort(inWriting);
+  const checks = record.readingSets.filter(({ stage }) => stage === 'check').sort(inWriting);
   const rounds: Round[] = [];
   let from = '';
   for (const check of checks) {
@@ -80,4 +80,9 @@ function doneFrom({ action, hinge, amount, fromMm, toMm }: Adjustment): DoneStep
 function readingFrom({ station, kind, mm, instrument }: ReadingEntry): Reading[] {
   if (kind === 'rubs') return [{ station, rubs: true, instrument }];
   return kind === 'figure' && mm !== null ? [{ station, mm, instrument }] : [];
+}
+
+/** In the order they were written: ids begin with the moment. */
+function inWriting(a: { id: string }, b: { id: string }): number {
+  return a.id < b.id ? -1 : Number(a.id > b.id);
 }

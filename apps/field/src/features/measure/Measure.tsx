@@ -2,7 +2,7 @@ import type { CallRecord, Stage } from '@proper-swing/contract';
 import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
-import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
 import { outbox } from '../../data/outbox';
 import { usePreferences } from '../../data/preferences';
@@ -48,7 +48,8 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const [wantsDigits, setWantsDigits] = useState(false);
   const [fault, setFault] = useState<string>();
   const [area, setArea] = useState({ width: 0, height: 0 });
-  const gapsMm = useMemo(() => estimatedGaps(estimate), [estimate]);
+  // The figures come first; the lines of the drawing may follow them.
+  const gapsMm = useDeferredValue(useMemo(() => estimatedGaps(estimate), [estimate]));
   const labels = useMemo(() => gapLabels(readings, estimate, record.door.profile, words), [readings, estimate, record.door.profile, words]);
 
   const pick = useCallback(
@@ -77,8 +78,9 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
     const release = outbox.hold();
     let drawn = Promise.resolve();
     try {
-      newestRecord.current = writeReading(newestRecord.current, stage, at, taken);
-      drawn = drawnTogether(computeEstimate(client, observedAt(newestRecord.current, stage)));
+      newestRecord.current = writeReading(newestRecord.current, stage, at, taken, (next) => {
+        drawn = drawnTogether(computeEstimate(client, observedAt(next, stage)));
+      });
     } catch {
       setFault('This device is full: the reading is not kept. Make room, then press Next again.');
       return;

@@ -14,10 +14,17 @@ const begun = new Map<string, ReadingSet>();
  * Writes a reading into the current walk-round of a stage, beginning one when there is none. A second reading of the same
  * station corrects the first and keeps it.
  *
+ * @param begin given the record with the reading in it just before the reading is kept: what others can work on meanwhile
  * @returns the record with the reading in it
  * @throws when the device has no room left
  */
-export function writeReading(record: CallRecord, stage: Stage, id: StationId, taken: Taken): CallRecord {
+export function writeReading(
+  record: CallRecord,
+  stage: Stage,
+  id: StationId,
+  taken: Taken,
+  begin?: (next: CallRecord) => void,
+): CallRecord {
   const begunIn = withSet(record, stage);
   const earlier = readingsByStation(begunIn, stage).get(id);
   const reading: ReadingEntry = {
@@ -30,8 +37,10 @@ export function writeReading(record: CallRecord, stage: Stage, id: StationId, ta
     instrument: station(id).instrument,
     ...(earlier && { supersedes: earlier.id }),
   };
+  const next = mergeRecord(begunIn, 'readings', reading);
+  begin?.(next);
   write('readings', reading);
-  return mergeRecord(begunIn, 'readings', reading);
+  return next;
 }
 
 /** Takes a reading back; the record keeps that it was there. */
