@@ -232,6 +232,44 @@ test('a wrong reading is corrected, taken back, and a slip of the figure is name
   ]);
 });
 
+test('a door is judged by limits of its own, with the reason, and what is wrong with them is told at the field', async ({
+  page,
+  house,
+}) => {
+  await openSaggingDoor(page, house.url);
+  const callId = new URL(page.url()).pathname.split('/')[2];
+  await expect(page.getByTestId('limits-title')).toHaveText('Interior timber');
+  await page.getByTestId('change-limits').click();
+  await page.getByTestId('whose-limits-own').click();
+  await page.getByTestId('limit-latch-max').fill('1');
+  await page.getByTestId('keep-limits').click();
+  await expect(page.getByText('The most lies above the target')).toBeVisible();
+  await expect(page.getByText('Say why this door is judged by its own limits.')).toBeVisible();
+  await page.getByTestId('limit-latch-max').fill('5');
+  await page.getByTestId('limit-reason').fill('Brush seal, 5 mm');
+  await page.reload();
+  await expect(page.getByTestId('limit-reason')).toHaveValue('Brush seal, 5 mm');
+  await page.getByTestId('keep-limits').click();
+  await expect(page.getByTestId('limits-latch')).toContainText('5');
+  await expect(page.getByTestId('limits-reason')).toContainText('Brush seal, 5 mm');
+
+  // 4.6 mm is wide by the profile and true by the door's own limits.
+  await page.getByTestId('to-measure').click();
+  await page.getByTestId('station-latch.bottom').click();
+  await tapReading(page, '4.6');
+  await expect(page.getByRole('img', { name: 'Latch gap, bottom: 4.6 mm, true' })).toBeVisible();
+  await expectAllSaved(page);
+  const [kept] = house.rows<{ revision: number; profile: string; ownLimits: string }>(
+    'SELECT d.revision, d.profile, d.ownLimits FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?',
+    callId,
+  );
+  expect(kept).toMatchObject({ revision: 2, profile: 'interiorTimber' });
+  expect(JSON.parse(kept?.ownLimits ?? '{}')).toMatchObject({
+    edges: { latch: { min: 2, target: 3, max: 5 } },
+    reason: 'Brush seal, 5 mm',
+  });
+});
+
 test('a fire door is not planed or packed, and the tool says whom to call', async ({ page, house }) => {
   await page.goto(house.url);
   await page.getByRole('button', { name: /Dunmorrow Court, Stair door/ }).click();

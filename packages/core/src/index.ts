@@ -54,7 +54,9 @@ export {
 export { ACTION_IDS, type ActionId } from './hinged/actionIds';
 export { ACTIONS, action, type Action, type ActionEffect } from './hinged/actions';
 export { CAUTIONS, type CautionId } from './hinged/cautions';
+export { profileOf } from './hinged/door';
 export { judgeGap, type GapVerdict } from './hinged/judgeGap';
+export { limitFaults, withOwnLimits, type LimitFault, type LimitField, type OwnLimits } from './hinged/ownLimits';
 export type { AnsweredFinding, DoneStep, Observed, Reading, Round } from './hinged/readings';
 export { diagnose, estimate, type Diagnosis, type Estimate, type ExpectedGap, type RankedCause, type Supposition } from './hinged/diagnose';
 export { whatNext, type NextBest, type NextChoice } from './hinged/nextBest';

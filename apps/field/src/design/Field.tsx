@@ -5,6 +5,8 @@ import { Words } from './Words';
 
 export interface FieldProps {
   label: string;
+  /** What a screen reader says where the label alone would not tell which field it is. */
+  spoken?: string;
   value: string;
   onChange: (text: string) => void;
   onLeave?: () => void;
@@ -16,13 +18,13 @@ export interface FieldProps {
 }
 
 /** A labelled line to type in, with its error under it. */
-export function Field({ label, value, onChange, onLeave, error, hint, isLong = false, testID }: FieldProps) {
+export function Field({ label, spoken = label, value, onChange, onLeave, error, hint, isLong = false, testID }: FieldProps) {
   const palette = usePalette();
   return (
     <View style={styles.field}>
       <Words kind="label">{label}</Words>
       <TextInput
-        aria-label={label}
+        aria-label={spoken}
         aria-invalid={error !== undefined}
         value={value}
         onChangeText={onChange}

@@ -63,6 +63,10 @@ export class DoorRow extends Card {
 
   @Column({ type: 'text' })
   profile: string;
+
+  /** Limits set by hand for this door, in place of its profile's. */
+  @Column({ type: 'simple-json', nullable: true })
+  ownLimits: object | null;
 }
 
 @Entity({ name: 'call' })

@@ -1,5 +1,6 @@
 import { FirstRecord1764000000000 } from './1764000000000-first-record';
 import { PlanedDepths1764115200000 } from './1764115200000-planed-depths';
+import { OwnLimits1795600000000 } from './1795600000000-own-limits';
 
 /** Oldest first. */
-export const MIGRATIONS = [FirstRecord1764000000000, PlanedDepths1764115200000];
+export const MIGRATIONS = [FirstRecord1764000000000, PlanedDepths1764115200000, OwnLimits1795600000000];

@@ -1,4 +1,14 @@
-import { ACTION_IDS, CAUSE_IDS, FINDING_IDS, INSTRUMENT_IDS, PROFILE_IDS, STATION_IDS, EDGES } from '@proper-swing/core';
+import {
+  ACTION_IDS,
+  CAUSE_IDS,
+  FINDING_IDS,
+  INSTRUMENT_IDS,
+  PROFILE_IDS,
+  STATION_IDS,
+  EDGES,
+  limitFaults,
+  type OwnLimits,
+} from '@proper-swing/core';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 
 const mm = (description: string) => number().meta({ description: `${description}, mm` });
@@ -12,6 +22,31 @@ const LARGEST_MM = 6000;
 
 export const HINGE_KINDS = ['butt', 'ballBearing', 'cast', 'adjustable'] as const;
 export const SLAB_KINDS = ['solidTimber', 'framed', 'hollowCore', 'composite', 'steel', 'glazed'] as const;
+
+const limitMm = (description: string) => mm(description).required().test(finite).min(0).max(100);
+
+const edgeLimits = object({
+  min: limitMm('Least gap'),
+  target: limitMm('Gap to aim at'),
+  max: limitMm('Largest gap'),
+}).noUnknown();
+
+/** Limits of one door in place of its profile's; that they make sense is for the core to say. */
+export const ownLimitsSchema = object({
+  edges: object({ hinge: edgeLimits, head: edgeLimits, latch: edgeLimits, foot: edgeLimits }).noUnknown(),
+  evenWithin: limitMm('Largest difference allowed along the hinge, head or latch edge'),
+  reason: string().required().trim().max(200).meta({ description: 'Why they differ from the profile' }),
+})
+  .noUnknown()
+  .test('sense', (limits, { createError, path }) => {
+    // Absent limits are no limits; half-given ones are refused field by field above.
+    const [fault] = (limits as OwnLimits | null | undefined)?.edges.foot?.max === undefined ? [] : limitFaults(limits);
+    return fault === undefined || createError({ path: `${path}.${fault.field}`, message: `${path}.${fault.field}: ${fault.message}` });
+  })
+  .nullable()
+  .optional()
+  .default(undefined)
+  .meta({ description: 'Limits set by hand for this door, in place of those of its profile' });
 
 const doorShape = {
   slabWidthMm: mm('Width of the slab').required().test(finite).min(200).max(LARGEST_MM),
@@ -28,6 +63,7 @@ const doorShape = {
   slabKind: string().oneOf(SLAB_KINDS).required().meta({ description: 'Make of the slab; decides whether it may be planed' }),
   fireRated: boolean().required().meta({ description: 'Fire, smoke or security door: nothing outside its certificate' }),
   profile: string().oneOf(PROFILE_IDS).required().meta({ description: 'Tolerance profile the gaps are judged by' }),
+  ownLimits: ownLimitsSchema,
 };
 
 export const hingedDoorSchema = object(doorShape)

@@ -1,3 +1,5 @@
+import { engineFunction } from '../engine';
+import { hingedDoorSchema } from '../engine/hingedSchemas';
 import { check } from '../validate';
 import { openApiDocument } from '../openApi';
 import { RECORD_KINDS } from './kinds';
@@ -57,8 +59,32 @@ describe('record schemas', () => {
     };
     expect(faults(doorSchema, door)).toContain('title');
     expect(faults(doorSchema, { ...door, title: 'Kitchen' })).toEqual(['hingeHeightsMm']);
+    expect(faults(doorSchema, { ...door, title: 'Kitchen', hingeHeightsMm: [150, 1700] })).toEqual([]);
     expect(faults(callSchema, { id: ID })).toEqual(expect.arrayContaining(['doorId', 'scheduledFor', 'state']));
   });
+});
+
+describe('limits of a door of its own', () => {
+  const edge = { min: 2, target: 3, max: 4 };
+  const own = { edges: { hinge: edge, head: edge, latch: edge, foot: edge }, evenWithin: 1, reason: 'Smoke seal' };
+  const engineFaults = (ownLimits: unknown) => {
+    const { example } = engineFunction('hinged.plan') ?? {};
+    const { door } = example as { door: object };
+    return faults(hingedDoorSchema, { ...door, ownLimits });
+  };
+
+  it('are taken when they are in order, and a door may have none', () => {
+    for (const limits of [own, null, undefined]) expect(engineFaults(limits)).toEqual([]);
+  });
+
+  it.each([
+    ['a limit missing', { ...own, edges: { ...own.edges, latch: { min: 2, target: 3 } } }, 'ownLimits.edges.latch.max'],
+    ['the target under the least', { ...own, edges: { ...own.edges, head: { ...edge, target: 1 } } }, 'ownLimits.edges.head.target'],
+    ['a gap that is no gap', { ...own, edges: { ...own.edges, hinge: { ...edge, min: -1 } } }, 'ownLimits.edges.hinge.min'],
+    ['a word for a figure', { ...own, evenWithin: 'one' }, 'ownLimits.evenWithin'],
+    ['no reason', { ...own, reason: ' ' }, 'ownLimits.reason'],
+    ['something unknown', { ...own, colour: 'red' }, 'ownLimits.colour'],
+  ])('refuse %s, at the field', (_, limits, field) => expect(engineFaults(limits)).toContain(field));
 });
 
 describe('standing entries', () => {

@@ -1,6 +1,6 @@
 import { ACTION_IDS, FINDING_IDS, INSTRUMENT_IDS, PROFILE_IDS, STATION_IDS } from '@proper-swing/core';
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { HINGE_KINDS, SLAB_KINDS } from '../engine/hingedSchemas';
+import { HINGE_KINDS, ownLimitsSchema, SLAB_KINDS } from '../engine/hingedSchemas';
 
 const UUID_V7 = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
 const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
@@ -61,6 +61,7 @@ export const doorSchema = object({
   slabKind: string().oneOf(SLAB_KINDS).required(),
   fireRated: boolean().required(),
   profile: string().oneOf(PROFILE_IDS).required(),
+  ownLimits: ownLimitsSchema,
 })
   .noUnknown()
   .test(

@@ -1,5 +1,6 @@
 import { DomainError } from '../errors';
-import { toleranceProfile, type ProfileId } from './profiles';
+import { withOwnLimits, type OwnLimits } from './ownLimits';
+import { toleranceProfile, type ProfileId, type ToleranceProfile } from './profiles';
 
 export type HingeKind = 'butt' | 'ballBearing' | 'cast' | 'adjustable';
 export type SlabKind = 'solidTimber' | 'framed' | 'hollowCore' | 'composite' | 'steel' | 'glazed';
@@ -15,6 +16,8 @@ export interface HingedDoor {
   slabKind: SlabKind;
   fireRated: boolean;
   profile: ProfileId;
+  /** Limits of this one door, in place of the profile's. */
+  ownLimits?: OwnLimits | null | undefined;
 }
 
 /** A hinge by its name and its place f down the hinge edge, 0 at the top and 1 at the foot. */
@@ -61,6 +64,8 @@ export function usualHingeHeights(slabHeightMm: number, count: 2 | 3 | 4): numbe
   return Array.from({ length: count }, (_, i) => Math.round(top + ((bottom - top) * i) / (count - 1)));
 }
 
-export function profileOf(door: HingedDoor) {
-  return toleranceProfile(door.profile);
+/** What the gaps of a door are judged by: its profile, or its own limits where it has them. */
+export function profileOf({ profile, ownLimits }: Pick<HingedDoor, 'profile' | 'ownLimits'>): ToleranceProfile {
+  const usual = toleranceProfile(profile);
+  return ownLimits ? withOwnLimits(usual, ownLimits) : usual;
 }

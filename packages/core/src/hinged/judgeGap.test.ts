@@ -3,13 +3,14 @@ import { EDGES, PROFILE_IDS, toleranceProfile } from './profiles';
 
 describe('judging a gap', () => {
   it.each(PROFILE_IDS)('%s: right at its limits and its target, tight below, wide above, a rub at nought', (profile) => {
+    const judged = toleranceProfile(profile);
     for (const edge of EDGES) {
-      const { min, target, max } = toleranceProfile(profile).edges[edge];
-      expect([min, target, max].map((mm) => judgeGap(profile, edge, mm))).toEqual(['right', 'right', 'right']);
-      expect(judgeGap(profile, edge, min - 0.1)).toBe('tight');
-      expect(judgeGap(profile, edge, max + 0.1)).toBe('wide');
-      expect(judgeGap(profile, edge, 0)).toBe('rub');
-      expect(judgeGap(profile, edge, -2)).toBe('rub');
+      const { min, target, max } = judged.edges[edge];
+      expect([min, target, max].map((mm) => judgeGap(judged, edge, mm))).toEqual(['right', 'right', 'right']);
+      expect(judgeGap(judged, edge, min - 0.1)).toBe('tight');
+      expect(judgeGap(judged, edge, max + 0.1)).toBe('wide');
+      expect(judgeGap(judged, edge, 0)).toBe('rub');
+      expect(judgeGap(judged, edge, -2)).toBe('rub');
     }
   });
 
@@ -27,8 +28,9 @@ describe('judging a gap', () => {
 
   // Common practice, no source: hooks of a multipoint lock reach their keeps at 4 to 6 mm, and not at 10.
   it('a composite door wants 4 to 6 mm at its locking side', () => {
-    expect(judgeGap('compositeMultipoint', 'latch', 5)).toBe('right');
-    expect(judgeGap('compositeMultipoint', 'latch', 10)).toBe('wide');
-    expect(judgeGap('compositeMultipoint', 'latch', 3.5)).toBe('tight');
+    const composite = toleranceProfile('compositeMultipoint');
+    expect(judgeGap(composite, 'latch', 5)).toBe('right');
+    expect(judgeGap(composite, 'latch', 10)).toBe('wide');
+    expect(judgeGap(composite, 'latch', 3.5)).toBe('tight');
   });
 });

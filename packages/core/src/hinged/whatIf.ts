@@ -52,20 +52,20 @@ export function tryOut(door: HingedDoor, before: ReadonlyMap<StationId, number>,
       misfit[j] = (misfit[j] ?? 0) + mm * off;
     });
   }
+  const profile = profileOf(door);
   const gaps = WALKING_ORDER.flatMap((id): TriedGap[] => {
     const beforeMm = before.get(id);
     const { edge, f = 0 } = station(id);
     if (beforeMm === undefined || edge === undefined) return [];
     const off = setting.planed.reduce((sum, cut) => (cut.edge === edge ? sum + planedOff(cut, f) : sum), 0);
     const afterMm = beforeMm + dot(stationRow(id, door, STATE_SIZE).coefficients, move) + off;
-    return [{ station: id, beforeMm, afterMm, verdict: judgeGap(door.profile, edge, afterMm) }];
+    return [{ station: id, beforeMm, afterMm, verdict: judgeGap(profile, edge, afterMm) }];
   });
-  const { evenWithin } = profileOf(door);
   return {
     gaps,
     uneven: EVEN_EDGES.flatMap((edge) => {
       const along = gaps.filter((gap) => station(gap.station).edge === edge).map(({ afterMm }) => afterMm);
-      const mm = along.length < 2 ? 0 : Math.max(...along) - Math.min(...along) - evenWithin;
+      const mm = along.length < 2 ? 0 : Math.max(...along) - Math.min(...along) - profile.evenWithin;
       return mm > 0.05 ? [{ edge, mm }] : [];
     }),
     misfit: hinges.flatMap(({ name }, i) =>

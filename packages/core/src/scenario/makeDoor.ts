@@ -1,6 +1,5 @@
 import type { RandomStream } from '../chance/seededRandom';
-import { toleranceProfile } from '../hinged/profiles';
-import type { HingedDoor } from '../hinged/door';
+import { profileOf, type HingedDoor } from '../hinged/door';
 import type { CauseId } from '../hinged/causes';
 import { GAP_STATIONS, NO_AILS, trueFigure, type TrueDoor } from './trueDoor';
 
@@ -35,7 +34,7 @@ export function makeSoundDoor(random: RandomStream): TrueDoor {
   const bottom = h - Math.round(between(random, 215, 265));
   const hingeHeightsMm = Array.from({ length: kind.hinges }, (_, i) => Math.round(top + ((bottom - top) * i) / (kind.hinges - 1)));
   const card: HingedDoor = { ...kind.card, slabWidthMm: w, slabHeightMm: h, hingeHeightsMm };
-  const { edges } = toleranceProfile(card.profile);
+  const { edges } = profileOf(card);
   const together = 1.4 * normal();
   const turned = 0.6 * normal();
   const r = h / w;

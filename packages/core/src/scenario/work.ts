@@ -1,7 +1,6 @@
 import type { RandomStream } from '../chance/seededRandom';
 import type { ActionId } from '../hinged/actionIds';
-import type { HingeName } from '../hinged/door';
-import { toleranceProfile } from '../hinged/profiles';
+import { profileOf, type HingeName } from '../hinged/door';
 import type { DoneStep } from '../hinged/readings';
 import { station, type StationId } from '../hinged/stations';
 import { boltLow, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor, type TrueHinge } from './trueDoor';
@@ -186,7 +185,7 @@ const LENIENCE_MM = 0.15;
 
 /** Whether the door is true: every gap inside its profile and even, the bolt, the stop, the swing and the floor in order. */
 export function isDoorTrue(door: TrueDoor): boolean {
-  const { edges, evenWithin } = toleranceProfile(door.card.profile);
+  const { edges, evenWithin } = profileOf(door.card);
   const pose = poseOf(door);
   const byEdge = new Map<string, number[]>();
   for (const id of GAP_STATIONS) {

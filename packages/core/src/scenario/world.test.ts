@@ -1,7 +1,7 @@
 import { seededRandom } from '../chance/seededRandom';
 import { CAUSE_IDS } from '../hinged/causes';
 import { findingAnswer, FINDING_IDS } from '../hinged/findings';
-import { toleranceProfile } from '../hinged/profiles';
+import { profileOf } from '../hinged/door';
 import { station, STATION_IDS } from '../hinged/stations';
 import { nextRung } from './ladder';
 import { makeScenario, makeSoundDoor, WORLD_FAULTS } from './makeDoor';
@@ -17,7 +17,7 @@ const noClock = () => 0;
 describe('the scenario world', () => {
   it('hangs sound doors that are near their profile', () => {
     const gaps = doors(200).flatMap((door) => {
-      const { edges } = toleranceProfile(door.card.profile);
+      const { edges } = profileOf(door.card);
       return (['hinge.mid', 'latch.mid', 'head.mid'] as const).map((id) => trueGap(door, id) - edges[station(id).edge ?? 'hinge'].target);
     });
     const mean = gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length;
@@ -106,7 +106,7 @@ describe('the scenario world', () => {
       const { edge } = station(id);
       return {
         station: id,
-        mm: edge ? toleranceProfile(door.card.profile).edges[edge].target : id.startsWith('stop') ? 1 : id === 'foot.swing' ? 8 : 0,
+        mm: edge ? profileOf(door.card).edges[edge].target : id.startsWith('stop') ? 1 : id === 'foot.swing' ? 8 : 0,
       };
     });
     expect(nextRung({ card: door.card, readings, findings: [], done: [] })).toEqual([]);

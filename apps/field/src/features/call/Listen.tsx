@@ -12,6 +12,7 @@ import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { writeFinding } from '../find/writeFinding';
 import { DoorFacts } from '../door/DoorFacts';
+import { Limits } from '../door/Limits';
 import { answersByFinding } from './observed';
 
 /** The first page of a call: what the customer says, what to beware of, which door it is. */
@@ -54,6 +55,7 @@ export function Listen({ record }: { record: CallRecord }) {
             </Words>
           ))}
         </Section>
+        <Limits door={record.door} />
         <Notes record={record} />
       </View>
     </View>

@@ -11,8 +11,17 @@ import type { DoneStep, HingedDoor, Observed, Reading, Round, StationId } from '
 
 /** The door of a record as the engine takes it. */
 export function engineDoor(door: Door): HingedDoor {
-  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile } = door;
-  return { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile };
+  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile, ownLimits } = door;
+  return {
+    ...(ownLimits && { ownLimits }),
+    slabWidthMm,
+    slabHeightMm,
+    hingeHeightsMm,
+    hingeKind,
+    slabKind,
+    fireRated,
+    profile,
+  };
 }
 
 /** The walk-round of a stage that is being taken or was taken last. */

@@ -1,5 +1,4 @@
 import type { Door } from '@proper-swing/contract';
-import { toleranceProfile } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
@@ -9,15 +8,10 @@ import { HINGE_WORDS, SLAB_WORDS } from './doorWords';
 /** What is known of a door, in two lines. */
 export function DoorFacts({ door }: { door: Door }) {
   const { bare, withUnit } = useLengthWords();
-  const { title, edges, source } = toleranceProfile(door.profile);
   return (
     <View style={styles.facts}>
       <Words kind="title">{`${bare(door.slabWidthMm)} × ${bare(door.slabHeightMm)} × ${withUnit(door.thicknessMm)}`}</Words>
       <Words>{`${SLAB_WORDS[door.slabKind]}, ${door.hingeHeightsMm.length} ${HINGE_WORDS[door.hingeKind]}, hung on the ${door.hingesOn}${door.fireRated ? ', fire door' : ''}.`}</Words>
-      <Words>{`Judged as: ${title.toLowerCase()}. Latch gap ${bare(edges.latch.min)} to ${withUnit(edges.latch.max)}.`}</Words>
-      <Words kind="small" tone="pencil">
-        {source}
-      </Words>
     </View>
   );
 }

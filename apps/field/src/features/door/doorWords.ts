@@ -1,4 +1,5 @@
 import type { Door } from '@proper-swing/contract';
+import type { EdgeId } from '@proper-swing/core';
 
 export const SLAB_WORDS: Readonly<Record<Door['slabKind'], string>> = {
   solidTimber: 'Solid timber',
@@ -15,3 +16,5 @@ export const HINGE_WORDS: Readonly<Record<Door['hingeKind'], string>> = {
   cast: 'cast hinges',
   adjustable: 'adjustable hinges',
 };
+
+export const EDGE_WORDS: Readonly<Record<EdgeId, string>> = { hinge: 'Hinge side', head: 'Head', latch: 'Latch side', foot: 'Foot' };

@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { judgeGap, station, type Correction, type Plan, type PlanAim, type StationId } from '@proper-swing/core';
+import { judgeGap, profileOf, station, type Correction, type Plan, type PlanAim, type StationId } from '@proper-swing/core';
 import { useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Press } from '../../design/Press';
@@ -147,6 +147,7 @@ function PlanRemainder({ plan, words }: { plan: Plan; words: LengthWords }) {
 }
 
 function planLabels(plan: Plan, record: CallRecord, words: LengthWords) {
+  const profile = profileOf(record.door);
   const before = new Map<StationId, number>();
   const after = new Map<StationId, number>();
   const labels = new Map<StationId, GapLabel>();
@@ -155,7 +156,7 @@ function planLabels(plan: Plan, record: CallRecord, words: LengthWords) {
     before.set(id, beforeMm);
     after.set(id, afterMm);
     if (edge === undefined) continue;
-    const verdict = judgeGap(record.door.profile, edge, afterMm);
+    const verdict = judgeGap(profile, edge, afterMm);
     const was = beforeMm <= 0 ? 'rubbed' : `was ${words.bare(beforeMm)}`;
     labels.set(id, {
       main: afterMm <= 0 ? 'rubs' : words.bare(afterMm),

@@ -1,5 +1,5 @@
 import type { CallRecord, Stage } from '@proper-swing/contract';
-import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { profileOf, station, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
@@ -50,7 +50,8 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const [area, setArea] = useState({ width: 0, height: 0 });
   // The figures come first; the lines of the drawing may follow them.
   const gapsMm = useDeferredValue(useMemo(() => estimatedGaps(estimate), [estimate]));
-  const labels = useMemo(() => gapLabels(readings, estimate, record.door.profile, words), [readings, estimate, record.door.profile, words]);
+  const profile = useMemo(() => profileOf(record.door), [record.door]);
+  const labels = useMemo(() => gapLabels(readings, estimate, profile, words), [readings, estimate, profile, words]);
 
   const pick = useCallback(
     (id: StationId) => {

@@ -1,4 +1,4 @@
-import { diagnose } from '@proper-swing/core';
+import { diagnose, toleranceProfile } from '@proper-swing/core';
 import { lengthWords } from '../call/lengthWords';
 import { exampleRecord } from '../call/exampleRecord';
 import { observedAt, readingsByStation } from '../call/observed';
@@ -9,7 +9,7 @@ const words = lengthWords({ system: 'mm' });
 describe('what the drawing shows', () => {
   const record = exampleRecord({ found: { 'latch.top': 'rubs', 'latch.bottom': 4.6, 'hinge.top': 4.8 } });
   const diagnosis = diagnose(observedAt(record, 'found'));
-  const labels = gapLabels(readingsByStation(record, 'found'), diagnosis, 'interiorTimber', words);
+  const labels = gapLabels(readingsByStation(record, 'found'), diagnosis, toleranceProfile('interiorTimber'), words);
 
   it('puts readings in ink with their verdict', () => {
     expect(labels.get('latch.bottom')).toMatchObject({ main: '4.6', isPencil: false, verdict: 'wide', spoken: '4.6 mm, wide' });
@@ -26,6 +26,6 @@ describe('what the drawing shows', () => {
   });
 
   it('has a place for every gap before anything is known', () => {
-    expect(gapLabels(new Map(), undefined, 'interiorTimber', words).size).toBe(12);
+    expect(gapLabels(new Map(), undefined, toleranceProfile('interiorTimber'), words).size).toBe(12);
   });
 });

@@ -1,5 +1,13 @@
 import type { ReadingEntry } from '@proper-swing/contract';
-import { judgeGap, station, WALKING_ORDER, type Estimate, type ExpectedGap, type ProfileId, type StationId } from '@proper-swing/core';
+import {
+  judgeGap,
+  station,
+  WALKING_ORDER,
+  type Estimate,
+  type ExpectedGap,
+  type StationId,
+  type ToleranceProfile,
+} from '@proper-swing/core';
 import type { GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
 import type { LengthWords } from '../call/lengthWords';
@@ -13,7 +21,7 @@ export function estimatedGaps(estimate: Estimate | undefined): ReadonlyMap<Stati
 export function gapLabels(
   readings: ReadonlyMap<StationId, ReadingEntry>,
   estimate: Estimate | undefined,
-  profile: ProfileId,
+  profile: ToleranceProfile,
   words: LengthWords,
 ): ReadonlyMap<StationId, GapLabel> {
   const expected = new Map((estimate?.expected ?? []).map((gap) => [gap.station, gap]));
@@ -24,7 +32,7 @@ function labelFor(
   id: StationId,
   reading: ReadingEntry | undefined,
   estimate: ExpectedGap | undefined,
-  profile: ProfileId,
+  profile: ToleranceProfile,
   words: LengthWords,
 ): GapLabel {
   const { edge } = station(id);

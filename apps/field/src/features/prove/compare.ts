@@ -1,5 +1,5 @@
 import type { CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
-import { judgeGap, station, toleranceProfile, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
+import { judgeGap, station, profileOf, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
 import { readingsByStation } from '../call/observed';
 
 export interface ComparedGap {
@@ -25,6 +25,7 @@ export function compareStages(record: CallRecord): Comparison {
     ReadonlyMap<StationId, ReadingEntry>,
     ReadonlyMap<StationId, ReadingEntry>,
   ];
+  const profile = profileOf(record.door);
   const gaps = WALKING_ORDER.filter((id) => found.has(id) || left.has(id)).map((id): ComparedGap => {
     const { edge } = station(id);
     const mm = millimetres(left.get(id));
@@ -32,14 +33,14 @@ export function compareStages(record: CallRecord): Comparison {
       station: id,
       found: found.get(id),
       left: left.get(id),
-      verdict: edge && mm !== undefined ? judgeGap(record.door.profile, edge, mm) : undefined,
+      verdict: edge && mm !== undefined ? judgeGap(profile, edge, mm) : undefined,
     };
   });
   const missing = gaps
     .filter((gap) => gap.left === undefined || (gap.left.kind === 'unreachable' && gap.found?.kind !== 'unreachable'))
     .map((gap) => gap.station);
   const outside = gaps.filter(({ verdict }) => verdict !== undefined && verdict !== 'right').map((gap) => gap.station);
-  const uneven = unevenEdges(left, toleranceProfile(record.door.profile).evenWithin);
+  const uneven = unevenEdges(left, profile.evenWithin);
   return { gaps, missing, outside, uneven, isProven: left.size > 0 && missing.length === 0 && outside.length === 0 && uneven.length === 0 };
 }
 
