@@ -251,6 +251,11 @@ const planShape = object({
       unit: string().required(),
       shiftMm: mm('How far the slab moves at this hinge, + toward the latch'),
       planed: planedShape,
+      until: object({ station: stationId, mm: mm('What it then reads').required() })
+        .noUnknown()
+        .default(undefined)
+        .optional()
+        .meta({ description: 'For work done by watching a gap: stop when it reads this' }),
       minutes: number().required().meta({ description: 'Time it takes, minutes' }),
       parts: string(),
       how: array(string().required()).required().meta({ description: 'What to do, in order' }),

@@ -8,11 +8,20 @@ import type { SideId } from './sides';
 import type { CautionId } from './cautions';
 import type { CauseId } from './causes';
 import type { EdgeId } from './profiles';
+import type { StationId } from './stations';
 
 /** What an action does to the door. */
 export type ActionEffect =
   /** Takes the fault away: this share of it, with this uncertainty, and leaves so much by chance, mm. */
-  | { kind: 'cure'; cures: readonly CauseId[]; share: number; shareSd: number; leftSdMm: number }
+  | {
+      kind: 'cure';
+      cures: readonly CauseId[];
+      share: number;
+      shareSd: number;
+      leftSdMm: number;
+      /** The gap that is watched while it is done: the work can be stopped where the plan wants it. */
+      watched?: StationId;
+    }
   /** Moves the slab at one hinge, + toward the latch, by so many mm a unit. */
   | { kind: 'shift'; mmPerUnit: number; sdShare: number }
   /** Lowers the slab by so many mm a unit, at the hinge that carries its height. */

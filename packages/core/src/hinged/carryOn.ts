@@ -40,6 +40,9 @@ export function carryOn(belief: Belief, round: Round): Belief {
   return { ...belief, held, chances, done: [...belief.done, ...round.done], learned: learnedFrom(belief, held, round.done) };
 }
 
+/** How far watched work was drawn, as a share of all the way: one standard deviation. */
+const STOPPED_SHARE_SD = 0.25;
+
 /** The state after work; behind it stands, for each step, by what share it did more than expected. */
 function afterWork(belief: Belief, { hypothesis, posterior }: HeldHypothesis, done: readonly DoneStep[]): Gaussian {
   const before = posterior.mean.length;
@@ -67,7 +70,9 @@ function afterWork(belief: Belief, { hypothesis, posterior }: HeldHypothesis, do
           const magnitude = state.mean[STATE_SIZE + a] ?? 0;
           along[STATE_SIZE + a] = 1;
           takeAway(state, along, STATE_SIZE + a, effect.share);
-          addSpread(state.cov, along, (effect.shareSd * magnitude) ** 2 + effect.leftSdMm ** 2);
+          // Watched work is stopped where it serves, which the readings after it tell.
+          const shareSd = effect.watched ? STOPPED_SHARE_SD : effect.shareSd;
+          addSpread(state.cov, along, (shareSd * magnitude) ** 2 + effect.leftSdMm ** 2);
         });
         break;
       }

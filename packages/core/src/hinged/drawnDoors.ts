@@ -4,6 +4,7 @@ import type { Action } from './actions';
 import type { Belief } from './belief';
 import type { CauseId } from './causes';
 import { gapChanges, gapsAt, isTrue, type GapBoard } from './gapsRound';
+import { MOST_DRAWN, WATCHED_SD_MM, type SetPoint } from './setPoint';
 import { SIDE_IDS, side, sideRow, type SideId } from './sides';
 import { STATE_SIZE } from './stations';
 import { planedOff, PLANING_SD_MM } from './planing';
@@ -64,12 +65,19 @@ function draw(mean: Float64Array, root: Float64Array, random: RandomStream): Flo
   return mean.map((m, i) => m + dot(root.subarray(i * n, i * n + i + 1), z.subarray(0, i + 1)));
 }
 
-/** A drawn door after its cures, before its hinges are set. */
-export function cured(door: DrawnDoor, cures: readonly Action[]): Float64Array {
+/** A drawn door after its cures, before its hinges are set; watched work stops at its set point or as near as it can be drawn. */
+export function cured(door: DrawnDoor, cures: readonly Action[], board: GapBoard, setPoints: readonly SetPoint[] = []): Float64Array {
   const gaps = Float64Array.from(door.gaps);
-  cures.forEach(({ effect }, c) => {
+  cures.forEach(({ id: own, effect }, c) => {
     if (effect.kind !== 'cure') return;
-    const share = effect.share + effect.shareSd * (door.luck[c] ?? 0);
+    const luck = door.luck[c] ?? 0;
+    const point = setPoints.find((each) => each.action === own);
+    const watched = point === undefined ? -1 : board.stations.indexOf(point.station);
+    const moved = effect.cures.reduce((sum, id) => sum + (door.faults.get(id)?.[watched] ?? 0), 0);
+    const share =
+      point === undefined || moved < LEAST_MOVED_MM
+        ? effect.share + effect.shareSd * luck
+        : Math.max(0, Math.min(MOST_DRAWN, ((gaps[watched] ?? 0) - point.mm - WATCHED_SD_MM * luck) / moved));
     for (const id of effect.cures) {
       const fault = door.faults.get(id);
       if (fault === undefined) continue;
@@ -78,6 +86,9 @@ export function cured(door: DrawnDoor, cures: readonly Action[]): Float64Array {
   });
   return gaps;
 }
+
+/** A fault that moves the watched gap by less leaves nothing to watch, mm. */
+const LEAST_MOVED_MM = 0.1;
 
 /** What is done besides the hinges, by side: brought to its target with an error, mm, or held against so much more, mm. */
 export type SideWork = Partial<Record<SideId, { leftSdMm: number } | { againstMm: number }>>;

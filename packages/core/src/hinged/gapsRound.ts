@@ -1,6 +1,6 @@
 import { dot } from '../algebra/gaussian';
 import { profileOf, type HingedDoor } from './door';
-import { EDGES, type EdgeId, type GapLimits } from './profiles';
+import { EDGES, GAUGE_TELLS_MM, type EdgeId, type GapLimits } from './profiles';
 import { station, stationRow, WALKING_ORDER, type StationId } from './stations';
 
 /** What a correction is judged by, as plain arrays so that a search can add and compare quickly. */
@@ -97,9 +97,6 @@ export function stationOutside(board: GapBoard, gaps: Float64Array, i: number, g
   const inset = Math.min(guard, (limit.max - limit.min) / 4);
   return Math.max(0, limit.min + inset - gap, gap - (limit.max - inset));
 }
-
-/** A gauge does not tell less than this, so a figure this close outside its limit counts as inside, mm. */
-export const GAUGE_TELLS_MM = 0.15;
 
 /** Whether a technician would call it true: every figure inside, every edge even, as far as a gauge can tell. */
 export function isTrue(board: GapBoard, gaps: Float64Array): boolean {

@@ -36,18 +36,33 @@ const first = (correction: Correction): Plan => {
 const actionsOf = ({ plans }: Correction) => plans.flatMap(({ steps }) => steps.map(({ action }) => action));
 
 describe('planCorrections', () => {
-  it('tightens a loose hinge before it packs anything, and ends inside the profile', () => {
+  it('draws a loose hinge home before it packs anything, and ends inside the profile', () => {
     const correction = planCorrections({ door, readings: SAGGING_READINGS, findings: loose });
     const plan = first(correction);
     expect(correction.outcome).toBe('cures');
     expect(correction.hingesAlone.can).toBe(true);
-    expect(plan.steps[0]).toMatchObject({ action: 'tighten', hinge: 'top' });
+    expect(plan.steps[0]?.hinge).toBe('top');
+    expect(['tighten', 'longScrew']).toContain(plan.steps[0]?.action);
     gapsInside(plan);
     expect(actionsOf(correction).every((action) => !action.startsWith('plane'))).toBe(true);
     expect(plan.minutes).toBeCloseTo(
       plan.steps.reduce((sum, s) => sum + s.minutes, 0),
       9,
     );
+  });
+
+  it('says at which gap to stop a screw that is driven by watching it, inside the limits of the hinge side', () => {
+    const { plans } = planCorrections({ door, readings: SAGGING_READINGS, findings: loose });
+    const watched = plans.flatMap(({ steps }) => steps).filter(({ action }) => action === 'longScrew');
+    const { min, max } = toleranceProfile(door.profile).edges.hinge;
+    const stops = watched.flatMap(({ until }) => until ?? []);
+    expect(stops.length).toBeGreaterThan(0);
+    for (const { station, mm } of stops) {
+      expect(station).toBe('hinge.top');
+      expect(mm).toBeGreaterThanOrEqual(min);
+      expect(mm).toBeLessThanOrEqual(max);
+      expect((mm * 4) % 1).toBe(0);
+    }
   });
 
   it('offers what holds longer beside what is quicker, and something else if the first fails', () => {

@@ -6,14 +6,15 @@ import { cause, type Cause, type CauseId } from './causes';
 import { CAUTIONS } from './cautions';
 import { placeHinges, type HingedDoor } from './door';
 import { cured, drawDoors, endsTrue, type DrawnDoor, type SideWork } from './drawnDoors';
-import { GAUGE_TELLS_MM, gapBoard, gapChanges, outsideBy, stationOutside, unevenBy, type GapBoard, type Guard } from './gapsRound';
+import { gapBoard, gapChanges, outsideBy, stationOutside, unevenBy, type GapBoard, type Guard } from './gapsRound';
 import { hingeLine, type HingeLine } from './hingeLine';
 import { dot } from '../algebra/gaussian';
 import { parameterIndex } from './parameters';
 import { stepsOf, type PlannedStep, type SideStep } from './planSteps';
-import type { EdgeId } from './profiles';
+import { GAUGE_TELLS_MM, type EdgeId } from './profiles';
 import type { Observed } from './readings';
 import { searchPlans, type FoundPlan, type HingeChoice, type SearchSpace } from './searchPlan';
+import { SET_POINT_STEP_MM, type SetPoint } from './setPoint';
 import { side, SIDE_IDS, sideRow, type SideId } from './sides';
 import { STATE_SIZE, station, type StationId } from './stations';
 
@@ -116,6 +117,7 @@ const AIMS: Readonly<Record<PlanAim, { chance: number; holds: number; minute: nu
 
 interface Candidate {
   cures: readonly Action[];
+  setPoints: readonly SetPoint[];
   sides: readonly SideStep[];
   found: FoundPlan;
   /** By drawn door, whether it ends true. */
@@ -185,11 +187,18 @@ export function planFor(observed: Observed, belief: Belief, { without = [], seed
     chanceTrue: Math.max(share(leftAlone.isTrue), ...hingeOnly.map(({ isTrue }) => share(isTrue))),
   };
   const needsNothing = outsideBy(board, asItIs) <= GAUGE_TELLS_MM && treat.length === 0 && share(leftAlone.isTrue) >= LEAVE_FROM;
-  const mayPlane = !hingesAlone.can || treat.some(({ cures }) => cures.includes('planeLatch'));
+  // Once work has been done and checked, a chance that small is no longer for want of readings.
+  const hingesFailed = belief.done.length > 0 && hingesAlone.chanceTrue < HINGES_DO_FROM;
+  const mayPlane = !hingesAlone.can || hingesFailed || treat.some(({ cures }) => cures.includes('planeLatch'));
   const able = candidates.filter((each) => each.found.planed.length === 0 || mayPlane);
   // Nothing that makes it true much less often than the best may win by being quick.
   const most = Math.max(0, ...able.map(({ isTrue }) => share(isTrue)));
-  const usable = [...able, ...(treat.length === 0 ? [leftAlone] : [])].filter(({ isTrue }) => share(isTrue) >= NEARLY_AS_LIKELY * most);
+  // To leave it alone is a plan only when it is likely true, or when nothing that can be done makes it likelier.
+  const mayLeave = share(leftAlone.isTrue) >= Math.min(LEAVE_FROM, most);
+  const usable = [
+    ...able.filter((each) => mayLeave || workKey(each) !== workKey(leftAlone)),
+    ...(treat.length === 0 && mayLeave ? [leftAlone] : []),
+  ].filter(({ isTrue }) => share(isTrue) >= NEARLY_AS_LIKELY * most);
   const first = needsNothing
     ? leftAlone
     : best(
@@ -253,16 +262,17 @@ function candidatesFor(belief: Belief, trial: Trial, line: HingeLine, allowed: r
     planes: mayPlane ? allowed.filter(({ effect }) => effect.kind === 'plane').map((a) => ({ action: a, price: priceOf(a, 1) })) : [],
     strikes: allowed.flatMap((a) => (a.effect.kind === 'strike' ? [{ action: a, upToMm: a.effect.upToMm, price: priceOf(a, 1) }] : [])),
   });
-  return waysToTreat(belief, allowed, treat).flatMap(({ cures, mustUse, sides, hidesCause }) => {
-    const after = drawn.map((each) => cured(each, cures));
+  const ways = waysToTreat(belief, allowed, treat).flatMap((way) => setPointsFor(way, trial).map((setPoints) => ({ ...way, setPoints })));
+  return ways.flatMap(({ cures, mustUse, sides, hidesCause, setPoints }) => {
+    const after = drawn.map((each) => cured(each, cures, board, setPoints));
     const start = meanOf(after);
     const guard = guardFrom(board, after, start);
     const plain = searchPlans(spaceOf(start, guard, mustUse, false), TRIED);
-    const needsTimber = plain.length === 0 || plain.every(({ outside }) => outside > HINGES_DO_WITHIN_MM);
+    const needsTimber = plain.length === 0 || belief.done.length > 0 || plain.every(({ outside }) => outside > HINGES_DO_WITHIN_MM);
     const planed = needsTimber
       ? searchPlans(spaceOf(start, guard, mustUse, true), TRIED).filter(({ planed: lines }) => lines.length > 0)
       : [];
-    return [...plain, ...planed].map((found) => candidate(cures, sides, found, trial, hidesCause, after));
+    return [...plain, ...planed].map((found) => candidate(cures, sides, found, trial, hidesCause, after, setPoints));
   });
 }
 
@@ -345,6 +355,29 @@ function waysToTreat(belief: Belief, allowed: readonly Action[], treat: readonly
   );
 }
 
+/** Set points that are searched on from, and doors they are compared on. */
+const SET_POINTS_KEPT = 2;
+const COMPARED_ON = 80;
+
+/**
+ * Where the watched work of a way may be stopped: as far as it goes, or at the gaps inside the limits that leave the drawn
+ * doors least outside. Watched, the gap is known when the work is done, however little was known of the fault.
+ */
+function setPointsFor({ cures }: Way, { drawn, board }: Trial): SetPoint[][] {
+  const compared = drawn.slice(0, COMPARED_ON);
+  const points = cures.flatMap(({ id, effect }): SetPoint[] => {
+    const at = effect.kind === 'cure' && effect.watched ? board.stations.indexOf(effect.watched) : -1;
+    const limit = board.limits[at];
+    const station_ = board.stations[at];
+    if (limit === undefined || station_ === undefined) return [];
+    const steps = Math.floor((limit.max - limit.min) / SET_POINT_STEP_MM);
+    return Array.from({ length: steps + 1 }, (_, i) => ({ action: id, station: station_, mm: limit.min + i * SET_POINT_STEP_MM }));
+  });
+  const leaves = (point: SetPoint) => compared.reduce((sum, door) => sum + outsideBy(board, cured(door, cures, board, [point])), 0);
+  const ranked = points.map((point) => ({ point, outside: leaves(point) })).sort((a, b) => a.outside - b.outside);
+  return [[], ...ranked.slice(0, SET_POINTS_KEPT).map(({ point }) => [point])];
+}
+
 /** How far a side is from its target, mm. */
 function offBy(belief: Belief, { effect }: Action): number {
   if (effect.kind !== 'set') return 0;
@@ -372,6 +405,7 @@ function candidate(
   { drawn, board, judged, held }: Trial,
   hidesCause: boolean,
   after: readonly Float64Array[] = drawn.map(({ gaps }) => gaps),
+  setPoints: readonly SetPoint[] = [],
 ): Candidate {
   const sideWork: SideWork = { ...held };
   for (const {
@@ -389,6 +423,7 @@ function candidate(
   ];
   return {
     cures,
+    setPoints,
     sides,
     found,
     isTrue: drawn.map((door, i) => endsTrue(door, after[i] ?? door.gaps, found, sideWork, judged, board)),
@@ -421,9 +456,10 @@ const share = (ended: readonly boolean[]) => ended.filter(Boolean).length / Math
 
 const isSame = (a: Candidate, b: Candidate) => workKey(a) === workKey(b);
 
-const workKey = ({ cures, sides, found: { hinges, planed, strike } }: Candidate) =>
+const workKey = ({ cures, setPoints, sides, found: { hinges, planed, strike } }: Candidate) =>
   [
     ...cures.map(({ id }) => id),
+    ...setPoints.map((point) => `${point.action}:${point.mm}`),
     ...sides.map((each) => each.action.id),
     ...hinges.map(({ action: a, hinge, amount }) => `${a.id}@${hinge}×${amount}`),
     ...planed.map(({ edge, fromMm, toMm }) => `${edge}:${fromMm}-${toMm}`),
@@ -484,7 +520,7 @@ function planOf(aim: PlanAim, each: Candidate, board: GapBoard, before: Float64A
   const hinges = placeHinges(door);
   return {
     aim,
-    steps: stepsOf(found, each.cures, each.sides, hinges),
+    steps: stepsOf(found, each.cures, each.sides, hinges, each.setPoints),
     minutes: each.minutes,
     chanceTrue: share(each.isTrue),
     holds: each.holds,

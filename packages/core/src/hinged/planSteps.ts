@@ -5,6 +5,7 @@ import type { HingeName, PlacedHinge } from './door';
 import type { Action } from './actions';
 import type { PlaningLine } from './planing';
 import type { FoundPlan } from './searchPlan';
+import type { SetPoint } from './setPoint';
 import { side } from './sides';
 import type { StationId } from './stations';
 
@@ -20,6 +21,8 @@ export interface PlannedStep {
   shiftMm?: number;
   /** For planing: timber off at the two ends of the edge, mm. */
   planed?: { fromMm: number; toMm: number };
+  /** For work done by watching a gap: stop when it reads this, mm. */
+  until?: { station: StationId; mm: number };
   minutes: number;
   parts?: string;
   how: readonly string[];
@@ -41,9 +44,13 @@ export function stepsOf(
   cures: readonly Action[],
   sides: readonly SideStep[],
   hinges: readonly PlacedHinge[],
+  setPoints: readonly SetPoint[] = [],
 ): PlannedStep[] {
   const steps: PlannedStep[] = [];
-  for (const { id, at } of cures) steps.push(step(id, 1, at && { hinge: at }));
+  for (const { id, at } of cures) {
+    const point = setPoints.find((each) => each.action === id);
+    steps.push(step(id, 1, { ...(at && { hinge: at }), ...(point && { until: { station: point.station, mm: point.mm } }) }));
+  }
   for (const { action: a, hinge, amount, shiftMm } of found.hinges) {
     const placed = hinges[hinge];
     steps.push(step(a.id, amount, placed ? { shiftMm, hinge: placed.name } : a.at && { hinge: a.at }));

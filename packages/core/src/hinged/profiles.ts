@@ -8,6 +8,9 @@ export interface GapLimits {
   max: number;
 }
 
+/** A gauge does not tell less than this, so a figure this close outside its limit counts as inside, mm (common practice, no source). */
+export const GAUGE_TELLS_MM = 0.05;
+
 export interface ToleranceProfile {
   id: ProfileId;
   title: string;

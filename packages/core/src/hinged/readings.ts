@@ -24,6 +24,8 @@ export interface DoneStep {
   amount: number;
   /** For planing: timber off at the two ends of the edge, mm. */
   planed?: { fromMm: number; toMm: number };
+  /** For work done by watching a gap: what the gap read when it was stopped, mm. */
+  until?: { station: StationId; mm: number };
 }
 
 /** Work that was done, and what was read after it. */

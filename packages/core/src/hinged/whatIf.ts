@@ -4,6 +4,7 @@ import { hingeLine } from './hingeLine';
 import { judgeGap, type GapVerdict } from './judgeGap';
 import { parameterIndex } from './parameters';
 import { planedOff, type PlaningLine } from './planing';
+import { GAUGE_TELLS_MM } from './profiles';
 import { STATE_SIZE, station, stationRow, WALKING_ORDER, type StationId } from './stations';
 
 /** A setting tried on paper: hinges moved, the slab lowered, timber off an edge. All in mm. */
@@ -66,7 +67,7 @@ export function tryOut(door: HingedDoor, before: ReadonlyMap<StationId, number>,
     uneven: EVEN_EDGES.flatMap((edge) => {
       const along = gaps.filter((gap) => station(gap.station).edge === edge).map(({ afterMm }) => afterMm);
       const mm = along.length < 2 ? 0 : Math.max(...along) - Math.min(...along) - profile.evenWithin;
-      return mm > 0.05 ? [{ edge, mm }] : [];
+      return mm > GAUGE_TELLS_MM ? [{ edge, mm }] : [];
     }),
     misfit: hinges.flatMap(({ name }, i) =>
       Math.abs(misfit[i] ?? 0) >= MISFIT_WORTH_SAYING_MM ? [{ hinge: name, mm: misfit[i] ?? 0 }] : [],

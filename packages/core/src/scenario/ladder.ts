@@ -36,7 +36,11 @@ const RUNGS: readonly ((sight: Sight) => DoneStep[])[] = [
   ({ says, tried }) =>
     says('bottomScrews', 'loose') && tried('tightenBottom') < 1 ? [{ action: 'tightenBottom', hinge: 'bottom', amount: 1 }] : [],
   ({ says, tried }) => (says('topScrews', 'spinning') && tried('fillHoles') < 1 ? [{ action: 'fillHoles', hinge: 'top', amount: 1 }] : []),
-  ({ says, tried }) => (says('hingeLegFirm', 'gives') && tried('longScrew') < 1 ? [{ action: 'longScrew', hinge: 'top', amount: 1 }] : []),
+  // The screw is stopped when the gap is even with the hinge below.
+  ({ says, tried, mm }) =>
+    says('hingeLegFirm', 'gives') && tried('longScrew') < 1
+      ? [{ action: 'longScrew', hinge: 'top', amount: 1, until: { station: 'hinge.top', mm: Math.max(1, mm('hinge.bottom')) } }]
+      : [],
   ({ says, tried }) => (says('legSound', 'soft') && tried('repairFoot') < 1 ? [{ action: 'repairFoot', hinge: 'bottom', amount: 1 }] : []),
   ({ says, tried }) => (says('legSound', 'split') && tried('repairLeg') < 1 ? [{ action: 'repairLeg', amount: 1 }] : []),
   ({ says, tried }) => (says('pins', 'worn') && tried('replaceHinge') < 1 ? [{ action: 'replaceHinge', hinge: 'top', amount: 1 }] : []),

@@ -137,11 +137,12 @@ const PLANING: readonly ActionId[] = ['planeLatch', 'planeHead', 'scribeHead'];
 
 const isPlaning = (step: DoneStep) => PLANING.includes(step.action);
 
-const asDone = ({ action: id, hinge, amount, planed }: PlannedStep): DoneStep => ({
+const asDone = ({ action: id, hinge, amount, planed, until }: PlannedStep): DoneStep => ({
   action: id,
   amount,
   ...(hinge && { hinge }),
   ...(planed && { planed }),
+  ...(until && { until }),
 });
 
 function lookAround({ door, causes }: Scenario, random: RandomStream): AnsweredFinding[] {

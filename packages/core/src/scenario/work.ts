@@ -3,7 +3,7 @@ import type { ActionId } from '../hinged/actionIds';
 import { profileOf, type HingeName } from '../hinged/door';
 import type { DoneStep } from '../hinged/readings';
 import { station, type StationId } from '../hinged/stations';
-import { boltLow, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor, type TrueHinge } from './trueDoor';
+import { boltLow, copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor, type TrueHinge } from './trueDoor';
 
 type Work = (door: TrueDoor, step: DoneStep, random: RandomStream) => void;
 
@@ -42,6 +42,33 @@ function bringLegBack(door: TrueDoor, share: number): void {
   door.ails.legSprung *= 1 - share;
 }
 
+/** A screw draws a leaf no further than this, as a share of the way back. */
+const MOST_DRAWN = 1.03;
+
+/** How far a screw is drawn by someone who watches a gap and stops when the gauge says so, with the error of the gauge. */
+function shareUntil(
+  door: TrueDoor,
+  { station: at, mm }: NonNullable<DoneStep['until']>,
+  draw: (door: TrueDoor, share: number) => void,
+  { normal }: RandomStream,
+): number {
+  const aim = mm + 0.2 * normal();
+  const gapAt = (share: number) => {
+    const copy = copyDoor(door);
+    draw(copy, share);
+    return trueGap(copy, at, poseOf(copy));
+  };
+  if (gapAt(0) <= aim) return 0;
+  if (gapAt(MOST_DRAWN) >= aim) return MOST_DRAWN;
+  let [low, high] = [0, MOST_DRAWN];
+  for (let i = 0; i < 20; i += 1) {
+    const middle = (low + high) / 2;
+    if (gapAt(middle) > aim) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
 const shiftBy =
   (mm: (door: TrueDoor, random: RandomStream) => number): Work =>
   (door, { hinge, amount }, random) => {
@@ -65,9 +92,16 @@ const WORK: Readonly<Record<ActionId, Work>> = {
     drawIn(door, between(random, 0.9, 1));
     door.condition.topScrews = 'tight';
   },
-  longScrew: (door, _, random) => {
-    if (door.condition.topScrews !== 'tight') drawIn(door, between(random, 0.9, 1.03));
-    if (door.condition.legGives) bringLegBack(door, between(random, 0.88, 1.03));
+  longScrew: (door, { until }, random) => {
+    const draw = (each: TrueDoor, share: number) => {
+      if (each.condition.topScrews !== 'tight') drawIn(each, share);
+      if (each.condition.legGives) bringLegBack(each, share);
+    };
+    if (until) draw(door, shareUntil(door, until, draw, random));
+    else {
+      if (door.condition.topScrews !== 'tight') drawIn(door, between(random, 0.9, 1.03));
+      if (door.condition.legGives) bringLegBack(door, between(random, 0.88, 1.03));
+    }
     door.condition.topScrews = 'tight';
     door.condition.legGives = false;
   },
@@ -76,9 +110,9 @@ const WORK: Readonly<Record<ActionId, Work>> = {
     drawInBottom(door, between(random, 0.86, 1));
     door.condition.bottomScrews = 'tight';
   },
-  longScrewBottom: (door, _, random) => {
+  longScrewBottom: (door, { until }, random) => {
     if (door.condition.bottomScrews !== 'loose' || door.condition.timber === 'soft') return;
-    drawInBottom(door, between(random, 0.9, 1.03));
+    drawInBottom(door, until ? shareUntil(door, until, drawInBottom, random) : between(random, 0.9, 1.03));
     door.condition.bottomScrews = 'tight';
   },
   replaceHinge: (door, _, random) => {

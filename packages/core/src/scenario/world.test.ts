@@ -91,6 +91,23 @@ describe('the scenario world', () => {
     }
   });
 
+  it('a screw driven by watching a gap stops there, within the error of a gauge, and not further than it can draw', () => {
+    const steady = { uniform: () => 0.9, normal: () => 0 };
+    for (const seed of [7, 8, 9]) {
+      const [door] = doors(1, seed);
+      if (door === undefined) throw new Error('no door');
+      WORLD_FAULTS.looseTopScrews.befall(door, seededRandom(seed));
+      const gap = trueGap(door, 'hinge.top');
+      const home = copyDoor(door);
+      carryOut(home, [{ action: 'longScrew', hinge: 'top', amount: 1, until: { station: 'hinge.top', mm: 0 } }], steady);
+      const mm = (gap + trueGap(home, 'hinge.top')) / 2;
+      carryOut(door, [{ action: 'longScrew', hinge: 'top', amount: 1, until: { station: 'hinge.top', mm } }], steady);
+      expect(trueGap(door, 'hinge.top')).toBeCloseTo(mm, 2);
+      expect(door.condition.topScrews).toBe('tight');
+      expect(trueGap(home, 'hinge.top')).toBeLessThan(gap);
+    }
+  });
+
   it('tightening does nothing for a door whose screws were not loose', () => {
     const [door] = doors(1, 9);
     if (door === undefined) throw new Error('no door');

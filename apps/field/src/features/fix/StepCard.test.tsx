@@ -16,8 +16,9 @@ const record = exampleRecord({
   },
 });
 const observed = { ...observedAt(record, 'found'), findings: [{ finding: 'topScrews', answer: 'loose' } as const] };
-const [tighten, shim] = planCorrections(observed).plans[0]?.steps ?? [];
-if (tighten === undefined || shim === undefined) throw new Error('the plan has fewer than two steps');
+const [longScrew] = planCorrections(observed).plans[0]?.steps ?? [];
+const [tighten, shim] = planCorrections(observed, { without: ['longScrew'] }).plans[0]?.steps ?? [];
+if (longScrew === undefined || tighten === undefined || shim === undefined) throw new Error('the plan has fewer than two steps');
 
 const logged = () => outbox.waiting().flatMap(({ kind, body }) => (kind === 'adjustments' ? [body as Adjustment] : []));
 
@@ -34,6 +35,11 @@ describe('a step of the plan', () => {
     expect(screen.getByText(/Keep fingers out of the hinge side/)).toBeTruthy();
     expect(screen.getByText(/Stop if: A screw keeps turning/)).toBeTruthy();
     expect(screen.getByText(/Then read again: hinge gap, top/)).toBeTruthy();
+  });
+
+  it('says at which gap to stop a screw that is driven by watching it', () => {
+    render(<StepCard record={record} step={longScrew} number={1} done={undefined} isNext words={words} />);
+    expect(screen.getByText(`Stop when the hinge gap, top reads ${words.withUnit(longScrew.until?.mm ?? 0)}.`)).toBeTruthy();
   });
 
   it('stays folded while another step is next, and opens at a tap', () => {

@@ -9,7 +9,7 @@ import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import type { LengthWords } from '../call/lengthWords';
-import { amountWords, COUNTED, placeWords } from './planWords';
+import { amountWords, COUNTED, placeWords, untilWords } from './planWords';
 import { withdrawAdjustment, writeAdjustment } from './writeAdjustment';
 
 export interface StepCardProps {
@@ -29,6 +29,7 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
   const shows = isOpen ?? (isNext && done === undefined);
   const amount = amountWords(step, words);
   const place = placeWords(step, words);
+  const until = untilWords(step, words);
   return (
     <View style={[styles.card, { borderColor: isNext ? palette.accent : palette.rule }]} testID={`step-${number}`}>
       <Press kind="quiet" style={styles.head} label={`Step ${number}: ${step.title}`} onPress={() => setIsOpen(!shows)}>
@@ -38,6 +39,7 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
         <View style={styles.words}>
           <Words kind="title">{step.title}</Words>
           {amount !== '' && <Words kind="title">{amount}</Words>}
+          {until !== '' && <Words kind="label">{until}</Words>}
           {place !== '' && (
             <Words kind="label" tone="pencil">
               {place}

@@ -1,6 +1,6 @@
 import type { PlannedStep } from '@proper-swing/core';
 import { lengthWords } from '../call/lengthWords';
-import { amountWords, placeWords } from './planWords';
+import { amountWords, placeWords, untilWords } from './planWords';
 
 const words = lengthWords({ system: 'mm' });
 const step = (change: Partial<PlannedStep>): PlannedStep => ({
@@ -30,6 +30,13 @@ describe('a step in words', () => {
     expect(amountWords(step({ action: 'planeHead', planed: { fromMm: 0, toMm: 2.5 } }), words)).toBe(
       'nothing at the hinge end, 2.5 mm at the latch end',
     );
+  });
+
+  it('says at which gap to stop, where the work is done by watching one', () => {
+    expect(untilWords(step({ until: { station: 'hinge.top', mm: 2.25 } }), lengthWords({ system: 'mm', decimals: 2 }))).toBe(
+      'Stop when the hinge gap, top reads 2.25 mm.',
+    );
+    expect(untilWords(step({}), words)).toBe('');
   });
 
   it('says which hinge and which way the slab goes', () => {

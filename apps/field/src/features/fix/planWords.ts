@@ -1,4 +1,4 @@
-import type { Correction, HingeName, PlanAim, PlannedStep } from '@proper-swing/core';
+import { station, type Correction, type HingeName, type PlanAim, type PlannedStep } from '@proper-swing/core';
 import type { LengthWords } from '../call/lengthWords';
 
 const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
@@ -22,6 +22,11 @@ export function amountWords({ action, amount, unit, planed }: PlannedStep, { wit
   if (unit === 'mm') return withUnit(Math.abs(amount));
   const many = Math.abs(amount) === 1 ? unit.replace(/^(layer|go|half turn|half millimetre)e?s/, '$1') : unit;
   return `${Math.abs(amount)} ${many}${action === 'turnHeight' ? (amount > 0 ? ' down' : ' up') : ''}`;
+}
+
+/** When to stop work that is done by watching a gap: `Stop when the hinge gap, top reads 2 mm.` */
+export function untilWords({ until }: PlannedStep, { withUnit }: LengthWords): string {
+  return until === undefined ? '' : `Stop when the ${station(until.station).title.toLowerCase()} reads ${withUnit(until.mm)}.`;
 }
 
 /** Where and which way: `top hinge: slab 1.1 mm toward the latch`. */

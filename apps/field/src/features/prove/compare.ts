@@ -1,5 +1,5 @@
 import type { CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
-import { judgeGap, station, profileOf, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
+import { GAUGE_TELLS_MM, judgeGap, station, profileOf, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
 import { readingsByStation } from '../call/observed';
 
 export interface ComparedGap {
@@ -53,6 +53,6 @@ function millimetres(reading: ReadingEntry | undefined): number | undefined {
 function unevenEdges(left: ReadonlyMap<StationId, ReadingEntry>, evenWithin: number): string[] {
   return (['hinge', 'head', 'latch'] as const).filter((edge) => {
     const figures = WALKING_ORDER.filter((id) => station(id).edge === edge).flatMap((id) => millimetres(left.get(id)) ?? []);
-    return figures.length > 1 && Math.max(...figures) - Math.min(...figures) > evenWithin + 0.05;
+    return figures.length > 1 && Math.max(...figures) - Math.min(...figures) > evenWithin + GAUGE_TELLS_MM;
   });
 }
