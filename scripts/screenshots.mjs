@@ -36,6 +36,8 @@ await showApp('pictures', async ({ url, browser }) => {
   await openCall(phone, url, /Orrow household, Kitchen, .* 08:30/);
   await phone.getByTestId('check-complaint-rubsLatchTop').click();
   await picture(phone, 'listen');
+  await phone.getByTestId('limits-reason').scrollIntoViewIfNeeded();
+  await picture(phone, 'limits');
   await phone.getByTestId('to-look').click();
   await phone.getByTestId('station-latch.top').click();
   await phone.getByTestId('gap-latch.top').getByText('rubs').waitFor();

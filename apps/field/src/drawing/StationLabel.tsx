@@ -15,6 +15,7 @@ export interface LabelPlace {
 
 const WIDTH = 68;
 const HEIGHT = 50;
+const LINE_HEIGHT = 20;
 
 const boxAt = ({ x, y }: LabelPlace) => ({ left: x - WIDTH / 2, top: y - HEIGHT / 2 });
 export interface StationTargetProps extends LabelPlace {
@@ -55,7 +56,14 @@ export const StationFigure = memo(
     // Most figures are such, and all change with every reading: one element each.
     if (!isActive && isPencil) {
       return (
-        <Words kind="label" tone="pencil" id={figureId(id)} spoken={heard} testID={`gap-${id}`} style={[styles.pencil, styles.lone, place]}>
+        <Words
+          kind="label"
+          tone="pencil"
+          id={figureId(id)}
+          spoken={heard}
+          testID={`gap-${id}`}
+          style={[styles.pencil, sub === undefined ? styles.oneLine : styles.twoLines, place]}
+        >
           {lines}
         </Words>
       );
@@ -110,7 +118,8 @@ const styles = StyleSheet.create({
     justifyContent: 'center',
   },
   line: { flexDirection: 'row', alignItems: 'center', gap: 3 },
-  pencil: { fontSize: 18, lineHeight: 20, fontStyle: 'italic', textAlign: 'center' },
+  pencil: { fontSize: 18, lineHeight: LINE_HEIGHT, fontStyle: 'italic', textAlign: 'center' },
   sub: { fontSize: 16, lineHeight: 18 },
-  lone: { position: 'absolute', width: WIDTH, height: HEIGHT, paddingTop: (HEIGHT - 2 * 20) / 2 },
+  oneLine: { position: 'absolute', width: WIDTH, height: HEIGHT, paddingTop: (HEIGHT - LINE_HEIGHT) / 2 },
+  twoLines: { position: 'absolute', width: WIDTH, height: HEIGHT, paddingTop: (HEIGHT - 2 * LINE_HEIGHT) / 2 },
 });

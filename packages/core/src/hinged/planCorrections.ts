@@ -100,6 +100,8 @@ const TRIED = 12;
 /** Hinges alone will do when they leave no more than this outside, mm, or make it true with this chance. */
 const HINGES_DO_WITHIN_MM = 0.3;
 const HINGES_DO_FROM = 0.3;
+/** Something for when the first plan fails is told when it helps in this share of those cases. */
+const WORTH_TRYING = 0.05;
 /** A door as likely true as this is left alone. */
 const LEAVE_FROM = 0.7;
 /** A plan is in the running when it makes the door true at least this often, as a share of the best. */
@@ -218,14 +220,16 @@ export function planFor(observed: Observed, belief: Belief, { without = [], seed
     );
     if (!isSame(lasting, first)) chosen.push(['lasting', lasting]);
     const failed = first.isTrue.map((ended) => (ended ? 0 : 1));
-    if (failed.reduce((sum: number, each) => sum + each, 0) >= drawn.length / 50) {
+    const failedCount = failed.filter((each) => each === 1).length;
+    if (failedCount >= drawn.length / 50) {
       const next = best(
         able.filter((each) => !isSame(each, first)),
         'if that fails',
         failed,
         first,
       );
-      if (!chosen.some(([, each]) => isSame(each, next))) chosen.push(['if that fails', next]);
+      const helps = next.isTrue.filter((ended, i) => ended && failed[i] === 1).length >= WORTH_TRYING * failedCount;
+      if (helps && !chosen.some(([, each]) => isSame(each, next))) chosen.push(['if that fails', next]);
     }
   }
   const fallsShort = chosen.every(([, { found }]) => found.outside > HINGES_DO_WITHIN_MM);

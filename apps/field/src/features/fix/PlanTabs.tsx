@@ -38,7 +38,7 @@ export function PlanTabs({ plans, chosen, onChoose }: PlanTabsProps) {
                 {`${Math.round(plan.minutes)} min`}
               </Words>
               <Words kind="label" tone={tone} lines={1}>
-                {`true at once ${percent(plan.chanceTrue)}`}
+                {`true ${percent(plan.chanceTrue)}`}
               </Words>
             </View>
           </Press>

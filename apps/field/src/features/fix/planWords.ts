@@ -1,4 +1,4 @@
-import { station, type Correction, type HingeName, type PlanAim, type PlannedStep } from '@proper-swing/core';
+import { station, type Correction, type HingeName, type Plan, type PlanAim, type PlannedStep } from '@proper-swing/core';
 import type { LengthWords } from '../call/lengthWords';
 
 const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
@@ -43,6 +43,10 @@ export function hingeWords(hinge: HingeName): string {
 /** A plan less likely than this to be true at once is said to need a second go. */
 const SECOND_GO_BELOW = 0.5;
 
+function isWhole(plan: Plan | undefined): boolean {
+  return plan !== undefined && plan.outside.length === 0 && plan.uneven.length === 0;
+}
+
 /** The outcome in one line. */
 export function outcomeWords({ outcome, plans, hingesAlone }: Correction): string {
   const minutes = Math.round(plans[0]?.minutes ?? 0);
@@ -53,7 +57,9 @@ export function outcomeWords({ outcome, plans, hingesAlone }: Correction): strin
       return 'Too little is known to plan by. Take the readings below first.';
     case 'cures':
       return [
-        `Brings every gap inside its limits, in about ${minutes} minutes.`,
+        isWhole(plans[0])
+          ? `Brings every gap inside its limits, in about ${minutes} minutes.`
+          : `Brings every gap inside its limits or within a few tenths of them, in about ${minutes} minutes.`,
         ...(hingesAlone.can ? [] : ['The hinges alone cannot do it.']),
         ...((plans[0]?.chanceTrue ?? 1) < SECOND_GO_BELOW
           ? ['Expect a second go: check after each step, and the next plan will be closer.']
