@@ -63,16 +63,8 @@ export { diagnose, estimate, type Diagnosis, type Estimate, type ExpectedGap, ty
 export { whatNext, type NextBest, type NextChoice } from './hinged/nextBest';
 export type { Evidence, Strength } from './hinged/evidence';
 export type { DoubtfulReading } from './hinged/doubtful';
-export {
-  planCorrections,
-  type Correction,
-  type GapMove,
-  type LostPlan,
-  type Plan,
-  type PlanAim,
-  type PlanOptions,
-  type PlanOutcome,
-} from './hinged/planCorrections';
+export { planCorrections } from './hinged/planCorrections';
+export type { Correction, GapMove, LostPlan, Plan, PlanAim, PlanOptions, PlanOutcome } from './hinged/plan';
 export { recheckAfter, type PlannedStep } from './hinged/planSteps';
 export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/whatIf';
 export type { PlaningLine } from './hinged/planing';

@@ -1,6 +1,7 @@
 import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
 import type { HingedDoor } from './door';
-import { planCorrections, type Correction, type Plan } from './planCorrections';
+import type { Correction, Plan } from './plan';
+import { planCorrections } from './planCorrections';
 import { toleranceProfile } from './profiles';
 import type { AnsweredFinding } from './readings';
 import { planedOff, planingLines } from './planing';

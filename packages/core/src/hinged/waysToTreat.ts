@@ -1,0 +1,77 @@
+import { dot } from '../algebra/gaussian';
+import { action, type Action } from './actions';
+import type { ActionId } from './actionIds';
+import type { Belief } from './belief';
+import type { Cause } from './causes';
+import type { SideStep } from './planSteps';
+import { side, sideRow } from './sides';
+import { STATE_SIZE } from './stations';
+
+/** Work on the frame takes at least this long; the quickest plan may hide what only such work cures, minutes. */
+const FRAME_WORK_FROM = 45;
+
+/** Less than this share of a fault's usual size left, and it has been treated. */
+const TREATED_BELOW = 0.4;
+
+/** Whether work already done has dealt with a cause: the magnitude that is left is small, or there is none to gauge. */
+export function isTreated(belief: Belief, { id, cures }: Cause): boolean {
+  if (!belief.done.some((step) => cures.includes(step.action))) return false;
+  let left = 0;
+  let usual = 0;
+  for (const { hypothesis, posterior, probability } of belief.held) {
+    hypothesis.directions.forEach((place, a) => {
+      const direction = belief.space.directions[place];
+      if (direction?.cause.id !== id) return;
+      left += probability * Math.abs(posterior.mean[STATE_SIZE + a] ?? 0);
+      usual += probability * Math.abs(direction.mean);
+    });
+  }
+  const isSetting = cures.every((each) => ['shift', 'lower', 'set', 'hold', 'strike', 'plane', 'wait'].includes(action(each).effect.kind));
+  return isSetting || usual === 0 || left / usual < TREATED_BELOW;
+}
+
+export interface Way {
+  cures: readonly Action[];
+  /** Of these one must be among the hinge settings. */
+  mustUse: readonly ActionId[];
+  sides: readonly SideStep[];
+  hidesCause: boolean;
+}
+
+/** Every way to treat what is likely, each cause by each of its cures, and what may be hidden for the quickest plan. */
+export function waysToTreat(belief: Belief, allowed: readonly Action[], treat: readonly Cause[]): Way[] {
+  const may = (id: ActionId) => allowed.find((a) => a.id === id);
+  return treat.reduce<Way[]>(
+    (ways, each) => {
+      const treatments = each.cures.flatMap((id) => may(id) ?? []);
+      const further = treatments.flatMap((a): ((way: Way) => Way)[] => {
+        const { effect } = a;
+        if (effect.kind === 'cure') return [(way) => (way.cures.includes(a) ? way : { ...way, cures: [...way.cures, a] })];
+        if (effect.kind === 'shift' || effect.kind === 'lower') return [(way) => ({ ...way, mustUse: [...way.mustUse, a.id] })];
+        if (effect.kind === 'hold') return [(way) => ({ ...way, sides: [...way.sides, { action: a, mm: 1 }] })];
+        if (effect.kind === 'set') return [(way) => ({ ...way, sides: [...way.sides, { action: a, mm: offBy(belief, a) }] })];
+        if (effect.kind === 'wait') return [(way) => ({ ...way, sides: [...way.sides, { action: a, mm: 1 }] })];
+        return [];
+      });
+      const isFrameWork = treatments.length > 0 && treatments.every(({ minutes }) => minutes.first >= FRAME_WORK_FROM);
+      const hidden =
+        isFrameWork || further.length === 0 ? [(way: Way): Way => ({ ...way, hidesCause: way.hidesCause || isFrameWork })] : [];
+      // Cures that set hinges go together: any one of them treats the cause.
+      const setting = further.length > 0 && treatments.every(({ effect }) => effect.kind === 'shift' || effect.kind === 'lower');
+      const steps = setting ? [(way: Way): Way => further.reduce((sum, take) => take(sum), way)] : [...further, ...hidden];
+      return ways.flatMap((way) => steps.map((take) => take(way)));
+    },
+    [{ cures: [], mustUse: [], sides: [], hidesCause: false }],
+  );
+}
+
+/** How far a side is from its target, mm. */
+function offBy(belief: Belief, { effect }: Action): number {
+  if (effect.kind !== 'set') return 0;
+  const { target } = side(effect.side);
+  return belief.held.reduce(
+    (sum, { posterior, probability }) =>
+      sum + probability * (dot(sideRow(effect.side, posterior.mean.length).coefficients, posterior.mean) - target),
+    0,
+  );
+}
