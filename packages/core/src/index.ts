@@ -21,6 +21,7 @@ export {
 } from './hinged/door';
 export {
   EDGES,
+  EVEN_EDGES,
   GAUGE_TELLS_MM,
   PROFILE_IDS,
   toleranceProfile,

@@ -5,7 +5,7 @@ import type { Cause } from './causes';
 import { cured, endsTrue, type DrawnDoor, type SideWork } from './drawnDoors';
 import { gapChanges, outsideBy, type GapBoard, type Guard } from './gapsRound';
 import type { HingeLine } from './hingeLine';
-import { parameterIndex } from './parameters';
+import { lowered } from './moves';
 import type { SideStep } from './planSteps';
 import type { Observed } from './readings';
 import { searchPlans, type FoundPlan, type HingeChoice, type SearchSpace } from './searchPlan';
@@ -70,7 +70,7 @@ export function candidatesFor(
       ...line.moves.map((move, hinge) =>
         allowed.flatMap((a) => hingeChoices(a, hinge, gapChanges(board, door, move), belief.learned.get(a.id))),
       ),
-      allowed.flatMap((a) => lowerChoices(a, gapChanges(board, door, LOWERED), belief.learned.get(a.id))),
+      allowed.flatMap((a) => lowerChoices(a, gapChanges(board, door, lowered(STATE_SIZE)), belief.learned.get(a.id))),
     ],
     planes: mayPlane ? allowed.filter(({ effect }) => effect.kind === 'plane').map((a) => ({ action: a, price: priceOf(a, 1) })) : [],
     strikes: allowed.flatMap((a) => (a.effect.kind === 'strike' ? [{ action: a, upToMm: a.effect.upToMm, price: priceOf(a, 1) }] : [])),
@@ -105,13 +105,6 @@ export function heldSides({ done }: Belief): SideWork {
   }
   return held;
 }
-
-/** One millimetre down, all of the slab. */
-const LOWERED = (() => {
-  const move = new Float64Array(STATE_SIZE);
-  move[parameterIndex('headGap')] = 1;
-  return move;
-})();
 
 /** Set points that are searched on from, and doors they are compared on. */
 const SET_POINTS_KEPT = 2;

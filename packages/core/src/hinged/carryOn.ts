@@ -5,6 +5,7 @@ import type { ActionId } from './actionIds';
 import type { Belief, HeldHypothesis } from './belief';
 import { placeHinges } from './door';
 import { hingeLine } from './hingeLine';
+import { lowered } from './moves';
 import { parameterIndex } from './parameters';
 import { planedOff, PLANING_SD_MM } from './planing';
 import { side, sideRow } from './sides';
@@ -117,11 +118,8 @@ function afterWork(belief: Belief, { hypothesis, posterior }: HeldHypothesis, do
 }
 
 function unitMove({ door }: Belief, step: DoneStep, size: number): Float64Array {
+  if (action(step.action).effect.kind === 'lower') return lowered(size);
   const move = new Float64Array(size);
-  if (action(step.action).effect.kind === 'lower') {
-    move[parameterIndex('headGap')] = 1;
-    return move;
-  }
   const place = placeHinges(door).findIndex(({ name }) => name === step.hinge);
   return hingeLine(door, size).moves[place] ?? move;
 }

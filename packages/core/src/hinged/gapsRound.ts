@@ -1,6 +1,6 @@
 import { dot } from '../algebra/gaussian';
 import { profileOf, type HingedDoor } from './door';
-import { EDGES, GAUGE_TELLS_MM, type EdgeId, type GapLimits } from './profiles';
+import { EDGES, EVEN_EDGES, GAUGE_TELLS_MM, type EdgeId, type GapLimits } from './profiles';
 import { station, stationRow, WALKING_ORDER, type StationId } from './stations';
 
 /** What a correction is judged by, as plain arrays so that a search can add and compare quickly. */
@@ -36,7 +36,7 @@ export function gapBoard(door: HingedDoor, footWasRead: boolean): GapBoard {
   return {
     stations: [...gaps, 'bolt.low'],
     limits: [...edgeOf.map((edge) => (edge === 'foot' ? { ...edges.foot, max: FOOT_MAX_MM } : edges[edge])), BOLT_LIMITS],
-    evenEdges: [onEdge.hinge, onEdge.head, onEdge.latch],
+    evenEdges: EVEN_EDGES.map((edge) => onEdge[edge]),
     evenWithin,
     onEdge,
     f: [...gaps.map((id) => station(id).f ?? 0), 0],

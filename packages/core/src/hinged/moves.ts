@@ -23,6 +23,13 @@ export function moveVector(moves: Moves, door: HingedDoor, size: number): Float6
   return vector;
 }
 
+/** One millimetre down, all of the slab: how the setting of its height moves the parameters. */
+export function lowered(size: number): Float64Array {
+  const move = new Float64Array(size);
+  move[parameterIndex('headGap')] = 1;
+  return move;
+}
+
 function shareOf(share: Share, door: HingedDoor): number {
   if (typeof share === 'number') return share;
   if (typeof share === 'object') return share.times * shareOf(share.of, door);

@@ -5,7 +5,7 @@ import { share } from './candidates';
 import type { CauseId } from './causes';
 import { stationOutside, unevenBy, type GapBoard } from './gapsRound';
 import { stepsOf, type PlannedStep } from './planSteps';
-import type { EdgeId } from './profiles';
+import { EVEN_EDGES, type EdgeId } from './profiles';
 import type { StationId } from './stations';
 
 /** A figure before and after the plan, mm. */
@@ -71,7 +71,6 @@ export interface PlanOptions {
 }
 
 const MISFIT_WORTH_SAYING_MM = 0.4;
-const EVEN_EDGES = ['hinge', 'head', 'latch'] as const satisfies readonly EdgeId[];
 
 /** A candidate as it is told: its steps, and every figure before and after it. */
 export function planOf(aim: PlanAim, each: Candidate, board: GapBoard, before: Float64Array, door: HingedDoor): Plan {

@@ -1,5 +1,7 @@
 export type EdgeId = 'hinge' | 'head' | 'latch' | 'foot';
 export const EDGES = ['hinge', 'head', 'latch', 'foot'] as const satisfies readonly EdgeId[];
+/** Edges along which the gap must be even; the floor is as it is. */
+export const EVEN_EDGES = ['hinge', 'head', 'latch'] as const satisfies readonly EdgeId[];
 
 /** Limits of the gap along one edge, mm. */
 export interface GapLimits {

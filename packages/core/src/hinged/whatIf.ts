@@ -4,7 +4,7 @@ import { hingeLine } from './hingeLine';
 import { judgeGap, type GapVerdict } from './judgeGap';
 import { parameterIndex } from './parameters';
 import { planedOff, type PlaningLine } from './planing';
-import { GAUGE_TELLS_MM } from './profiles';
+import { EVEN_EDGES, GAUGE_TELLS_MM } from './profiles';
 import { STATE_SIZE, station, stationRow, WALKING_ORDER, type StationId } from './stations';
 
 /** A setting tried on paper: hinges moved, the slab lowered, timber off an edge. All in mm. */
@@ -30,7 +30,6 @@ export interface Tried {
   misfit: { hinge: HingeName; mm: number }[];
 }
 
-const EVEN_EDGES = ['hinge', 'head', 'latch'] as const;
 const MISFIT_WORTH_SAYING_MM = 0.4;
 
 /**

@@ -8,7 +8,7 @@ import { placeHinges } from '../hinged/door';
 import { findingsFor } from '../hinged/findings';
 import { evenGuard, gapBoard, gapChanges, outsideBy, type GapBoard } from '../hinged/gapsRound';
 import { hingeLine } from '../hinged/hingeLine';
-import { parameterIndex } from '../hinged/parameters';
+import { lowered } from '../hinged/moves';
 import { planFor } from '../hinged/planCorrections';
 import { stepsOf, type PlannedStep } from '../hinged/planSteps';
 import type { AnsweredFinding, DoneStep, Observed, Round } from '../hinged/readings';
@@ -216,8 +216,6 @@ function setTruly(door: TrueDoor, mayPlane: boolean, guardMm: number): { found: 
   const pose = poseOf(door);
   const start = Float64Array.from(board.stations, (id) => (id === 'bolt.low' ? boltLow(door) : trueGap(door, id, pose)));
   const line = hingeLine(door.card, STATE_SIZE);
-  const lowered = new Float64Array(STATE_SIZE);
-  lowered[parameterIndex('headGap')] = 1;
   const able = ACTIONS.filter((a) => !forbids(a, door));
   const price = (a: Action, amount: number) => a.minutes.first + a.minutes.each * Math.abs(amount) + 4 * a.irreversibility;
   const choices = (hinge: number, move: Float64Array, kind: 'shift' | 'lower') =>
@@ -244,7 +242,7 @@ function setTruly(door: TrueDoor, mayPlane: boolean, guardMm: number): { found: 
       guard: evenGuard(board, guardMm),
       mustUse: [],
       misfitAllowedMm: 0.8,
-      atHinge: [...line.moves.map((move, hinge) => choices(hinge, move, 'shift')), choices(-1, lowered, 'lower')],
+      atHinge: [...line.moves.map((move, hinge) => choices(hinge, move, 'shift')), choices(-1, lowered(STATE_SIZE), 'lower')],
       planes: mayPlane ? able.filter(({ effect }) => effect.kind === 'plane').map((a) => ({ action: a, price: price(a, 1) })) : [],
       strikes: able.flatMap((a) => (a.effect.kind === 'strike' ? [{ action: a, upToMm: a.effect.upToMm, price: price(a, 1) }] : [])),
     },

@@ -1,6 +1,7 @@
 import type { RandomStream } from '../chance/seededRandom';
 import type { ActionId } from '../hinged/actionIds';
 import { profileOf, type HingeName } from '../hinged/door';
+import { EVEN_EDGES } from '../hinged/profiles';
 import type { DoneStep } from '../hinged/readings';
 import { station, type StationId } from '../hinged/stations';
 import { boltLow, copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor, type TrueHinge } from './trueDoor';
@@ -230,7 +231,7 @@ export function isDoorTrue(door: TrueDoor): boolean {
     if (gap < edges[edge].min - LENIENCE_MM || (edge !== 'foot' && gap > edges[edge].max + LENIENCE_MM)) return false;
     byEdge.set(edge, [...(byEdge.get(edge) ?? []), gap]);
   }
-  for (const edge of ['hinge', 'head', 'latch']) {
+  for (const edge of EVEN_EDGES) {
     const gaps = byEdge.get(edge) ?? [];
     if (Math.max(...gaps) - Math.min(...gaps) > evenWithin + LENIENCE_MM) return false;
   }

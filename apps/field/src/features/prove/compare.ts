@@ -1,5 +1,14 @@
 import type { CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
-import { GAUGE_TELLS_MM, judgeGap, station, profileOf, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
+import {
+  EVEN_EDGES,
+  GAUGE_TELLS_MM,
+  judgeGap,
+  station,
+  profileOf,
+  WALKING_ORDER,
+  type GapVerdict,
+  type StationId,
+} from '@proper-swing/core';
 import { readingsByStation } from '../call/observed';
 
 export interface ComparedGap {
@@ -51,7 +60,7 @@ function millimetres(reading: ReadingEntry | undefined): number | undefined {
 }
 
 function unevenEdges(left: ReadonlyMap<StationId, ReadingEntry>, evenWithin: number): string[] {
-  return (['hinge', 'head', 'latch'] as const).filter((edge) => {
+  return EVEN_EDGES.filter((edge) => {
     const figures = WALKING_ORDER.filter((id) => station(id).edge === edge).flatMap((id) => millimetres(left.get(id)) ?? []);
     return figures.length > 1 && Math.max(...figures) - Math.min(...figures) > evenWithin + GAUGE_TELLS_MM;
   });

@@ -1,4 +1,4 @@
-import { ACTIONS, action, CAUSES, FINDINGS, PROFILE_IDS, toleranceProfile, type Cause, type Finding } from '@proper-swing/core';
+import { ACTIONS, action, CAUSES, EDGES, FINDINGS, PROFILE_IDS, toleranceProfile, type Cause, type Finding } from '@proper-swing/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -44,7 +44,7 @@ export function TablesPage() {
       {sheet === 'limits' &&
         PROFILE_IDS.map(toleranceProfile).map(({ id, title, edges, evenWithin, source }) => (
           <Row key={id} title={title} aside={words.unit}>
-            {(['hinge', 'head', 'latch', 'foot'] as const).map((edge) => (
+            {EDGES.map((edge) => (
               <Words
                 key={edge}
               >{`${edge}: ${words.bare(edges[edge].min)} to ${words.bare(edges[edge].max)}, best ${words.bare(edges[edge].target)}`}</Words>
