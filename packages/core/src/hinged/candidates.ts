@@ -7,6 +7,7 @@ import { gapChanges, outsideBy, type GapBoard, type Guard } from './gapsRound';
 import type { HingeLine } from './hingeLine';
 import { lowered } from './moves';
 import type { SideStep } from './planSteps';
+import { GAUGE_TELLS_MM } from './profiles';
 import type { Observed } from './readings';
 import { searchPlans, type FoundPlan, type HingeChoice, type SearchSpace } from './searchPlan';
 import { SET_POINT_STEP_MM, type SetPoint } from './setPoint';
@@ -32,8 +33,10 @@ export interface Candidate {
   setPoints: readonly SetPoint[];
   sides: readonly SideStep[];
   found: FoundPlan;
-  /** By drawn door, whether it ends true. */
+  /** By drawn door, whether it ends true, as plans are chosen by. */
   isTrue: readonly boolean[];
+  /** The same to so many mm. */
+  endsWithin: (mm: number) => boolean[];
   minutes: number;
   irreversibility: number;
   holds: number;
@@ -153,12 +156,14 @@ export function candidate(
     ...found.planed.map(({ edge }) => ({ a: action(edge === 'head' ? 'planeHead' : 'planeLatch'), amount: 1 })),
     ...(found.strike ? [{ a: found.strike.choice.action, amount: 1 }] : []),
   ];
+  const endsWithin = (mm: number) => drawn.map((door, i) => endsTrue(door, after[i] ?? door.gaps, found, sideWork, judged, board, mm));
   return {
     cures,
     setPoints,
     sides,
     found,
-    isTrue: drawn.map((door, i) => endsTrue(door, after[i] ?? door.gaps, found, sideWork, judged, board)),
+    isTrue: endsWithin(GAUGE_TELLS_MM),
+    endsWithin,
     minutes: work.reduce((sum, { a, amount }) => sum + minutesOf(a, amount), 0),
     irreversibility: work.reduce((sum, { a }) => sum + a.irreversibility, 0),
     holds: work.reduce((least, { a }) => Math.min(least, a.holds), 1),

@@ -93,7 +93,7 @@ const LEAST_MOVED_MM = 0.1;
 /** What is done besides the hinges, by side: brought to its target with an error, mm, or held against so much more, mm. */
 export type SideWork = Partial<Record<SideId, { leftSdMm: number } | { againstMm: number }>>;
 
-/** Whether a plan makes a drawn door true: gaps, bolt, and those of the sides that are judged. */
+/** Whether a plan makes a drawn door true to so many mm: gaps, bolt, and those of the sides that are judged. */
 export function endsTrue(
   door: DrawnDoor,
   afterCures: Float64Array,
@@ -101,6 +101,7 @@ export function endsTrue(
   work: SideWork,
   judged: ReadonlySet<SideId>,
   board: GapBoard,
+  withinMm: number,
 ): boolean {
   for (const id of SIDE_IDS) {
     const done = work[id];
@@ -123,5 +124,5 @@ export function endsTrue(
   // The strike goes to where the bolt then is, not to where it was foretold.
   if (plan.strike?.choice.action.effect.kind === 'strike')
     gaps[board.bolt] = plan.strike.choice.action.effect.leftSdMm * (door.luck[11] ?? 0);
-  return isTrue(board, gaps);
+  return isTrue(board, gaps, withinMm);
 }

@@ -1,6 +1,6 @@
 import { dot } from '../algebra/gaussian';
 import { profileOf, type HingedDoor } from './door';
-import { EDGES, EVEN_EDGES, GAUGE_TELLS_MM, type EdgeId, type GapLimits } from './profiles';
+import { EDGES, EVEN_EDGES, type EdgeId, type GapLimits } from './profiles';
 import { station, stationRow, WALKING_ORDER, type StationId } from './stations';
 
 /** What a correction is judged by, as plain arrays so that a search can add and compare quickly. */
@@ -98,12 +98,12 @@ export function stationOutside(board: GapBoard, gaps: Float64Array, i: number, g
   return Math.max(0, limit.min + inset - gap, gap - (limit.max - inset));
 }
 
-/** Whether a technician would call it true: every figure inside, every edge even, as far as a gauge can tell. */
-export function isTrue(board: GapBoard, gaps: Float64Array): boolean {
+/** Whether it is true: every figure inside, every edge even, to so many mm. */
+export function isTrue(board: GapBoard, gaps: Float64Array, withinMm: number): boolean {
   for (let i = 0; i < gaps.length; i += 1) {
     const limit = board.limits[i];
     const gap = gaps[i] ?? 0;
-    if (limit !== undefined && (gap < limit.min - GAUGE_TELLS_MM || gap > limit.max + GAUGE_TELLS_MM)) return false;
+    if (limit !== undefined && (gap < limit.min - withinMm || gap > limit.max + withinMm)) return false;
   }
-  return board.evenEdges.every((edge) => unevenBy(board, gaps, edge, 0) <= GAUGE_TELLS_MM);
+  return board.evenEdges.every((edge) => unevenBy(board, gaps, edge, 0) <= withinMm);
 }

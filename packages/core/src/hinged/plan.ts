@@ -5,7 +5,7 @@ import { share } from './candidates';
 import type { CauseId } from './causes';
 import { stationOutside, unevenBy, type GapBoard } from './gapsRound';
 import { stepsOf, type PlannedStep } from './planSteps';
-import { EVEN_EDGES, type EdgeId } from './profiles';
+import { EVEN_EDGES, PASSES_MM, type EdgeId } from './profiles';
 import type { StationId } from './stations';
 
 /** A figure before and after the plan, mm. */
@@ -28,7 +28,7 @@ export interface Plan {
   aim: PlanAim;
   steps: PlannedStep[];
   minutes: number;
-  /** Chance that everything is inside the profile at the first check, 0 to 1. */
+  /** Chance that a gauge finds everything inside the limits at the first check, 0 to 1. */
   chanceTrue: number;
   /** Chance that all of it still holds in two years, 0 to 1. */
   holds: number;
@@ -80,7 +80,7 @@ export function planOf(aim: PlanAim, each: Candidate, board: GapBoard, before: F
     aim,
     steps: stepsOf(found, each.cures, each.sides, hinges, each.setPoints),
     minutes: each.minutes,
-    chanceTrue: share(each.isTrue),
+    chanceTrue: share(each.endsWithin(PASSES_MM)),
     holds: each.holds,
     gaps: board.stations.map((id, i) => ({ station: id, beforeMm: before[i] ?? 0, afterMm: found.gaps[i] ?? 0 })),
     outside: board.stations.flatMap((id, i) => {

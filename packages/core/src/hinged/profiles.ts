@@ -13,6 +13,9 @@ export interface GapLimits {
 /** A gauge does not tell less than this, so a figure this close outside its limit counts as inside, mm (common practice, no source). */
 export const GAUGE_TELLS_MM = 0.05;
 
+/** Read again with a gauge, a figure this close outside its limit passes for inside, mm (common practice, no source). */
+export const PASSES_MM = 0.15;
+
 export interface ToleranceProfile {
   id: ProfileId;
   title: string;
