@@ -4,24 +4,13 @@ import { ACTION_IDS } from './actionIds';
 import { CAUSES, causesOf } from './causes';
 import { parseLength } from '../length/parseLength';
 import { diagnose, type Diagnosis } from './diagnose';
-import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
+import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
 import { whatNext } from './nextBest';
 import { answerChances, FINDINGS, jointAnswerChances, type FindingId } from './findings';
 import type { AnsweredFinding, Reading } from './readings';
 import { STATION_IDS, station, type StationId } from './stations';
 
 const door = EXAMPLE_DOOR;
-const EVEN = {
-  'hinge.top': 2,
-  'hinge.mid': 2,
-  'hinge.bottom': 2,
-  'head.hinge': 3,
-  'head.mid': 3,
-  'head.latch': 3,
-  'latch.top': 3,
-  'latch.mid': 3,
-  'latch.bottom': 3,
-};
 
 const first = (readings: readonly Reading[], findings: AnsweredFinding[] = []) => diagnose({ door, readings, findings }).causes[0]?.id;
 const answer = (finding: FindingId, given: string): AnsweredFinding => ({ finding, answer: given });
@@ -44,26 +33,26 @@ describe('diagnose, on the signs of the trade (common practice, no source)', () 
     [
       'hinge gap even, latch gap tapers',
       'latchLegOut',
-      readingsOf({ ...EVEN, 'latch.top': 0.5, 'latch.mid': 2.5, 'latch.bottom': 4.5 }),
+      readingsOf({ ...EVEN_GAPS, 'latch.top': 0.5, 'latch.mid': 2.5, 'latch.bottom': 4.5 }),
       [],
     ],
     [
       'side gaps even, head tapers, leg leans',
       'frameRacked',
-      readingsOf({ ...EVEN, 'head.mid': 4.5, 'head.latch': 6, 'plumb.hinge': 8, 'level.head': 0 }),
+      readingsOf({ ...EVEN_GAPS, 'head.mid': 4.5, 'head.latch': 6, 'plumb.hinge': 8, 'level.head': 0 }),
       [],
     ],
     [
       'side gaps even, head tapers, legs plumb, head off level',
       'headOut',
-      readingsOf({ ...EVEN, 'head.mid': 1.6, 'head.latch': 0.4, 'plumb.hinge': 0, 'level.head': 3 }),
+      readingsOf({ ...EVEN_GAPS, 'head.mid': 1.6, 'head.latch': 0.4, 'plumb.hinge': 0, 'level.head': 3 }),
       [],
     ],
     [
       'hinge gap nil, latch wide, springs back',
       'hingeBound',
       readingsOf({
-        ...EVEN,
+        ...EVEN_GAPS,
         'hinge.top': 0.2,
         'hinge.mid': 0.3,
         'hinge.bottom': 0.2,
@@ -76,13 +65,13 @@ describe('diagnose, on the signs of the trade (common practice, no source)', () 
     [
       'tight along the latch edge in wet months',
       'swollenSlab',
-      readingsOf({ ...EVEN, 'latch.top': 0.3, 'latch.mid': 'rubs', 'latch.bottom': 0.4 }),
+      readingsOf({ ...EVEN_GAPS, 'latch.top': 0.3, 'latch.mid': 'rubs', 'latch.bottom': 0.4 }),
       [answer('season', 'worseWet')],
     ],
     [
       'every gap even, and it stays half open, latches and clears the floor',
       'nothingWrong',
-      readingsOf({ ...EVEN, 'bolt.low': 0, 'plumb.across': 0.5, 'stop.top': 1, 'stop.bottom': 1, 'foot.swing': 8 }),
+      readingsOf({ ...EVEN_GAPS, 'bolt.low': 0, 'plumb.across': 0.5, 'stop.top': 1, 'stop.bottom': 1, 'foot.swing': 8 }),
       [answer('halfOpen', 'stays'), answer('latch', 'alone')],
     ],
   ])('%s → %s', (_, expected, readings, findings) => {

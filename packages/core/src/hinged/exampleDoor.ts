@@ -33,3 +33,16 @@ export const SAGGING_READINGS: readonly Reading[] = readingsOf({
   'hinge.mid': 3,
   'hinge.bottom': 1.8,
 });
+
+/** A door in order: 2 mm at the hinges, 3 mm at head and latch. */
+export const EVEN_GAPS = {
+  'hinge.top': 2,
+  'hinge.mid': 2,
+  'hinge.bottom': 2,
+  'head.hinge': 3,
+  'head.mid': 3,
+  'head.latch': 3,
+  'latch.top': 3,
+  'latch.mid': 3,
+  'latch.bottom': 3,
+} as const satisfies Partial<Record<StationId, number>>;

@@ -1,5 +1,5 @@
 import { profileOf } from './door';
-import { EXAMPLE_DOOR, readingsOf } from './exampleDoor';
+import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf } from './exampleDoor';
 import { limitFaults, type OwnLimits } from './ownLimits';
 import { planCorrections } from './planCorrections';
 import { EDGES, PROFILE_IDS, toleranceProfile } from './profiles';
@@ -44,17 +44,7 @@ describe('limits of one door', () => {
   });
 
   it("a plan aims at the door's own limits: an even door is left alone by its profile and narrowed at the latch for a seal", () => {
-    const even = readingsOf({
-      'hinge.top': 2,
-      'hinge.mid': 2,
-      'hinge.bottom': 2,
-      'head.hinge': 3,
-      'head.mid': 3,
-      'head.latch': 3,
-      'latch.top': 3.5,
-      'latch.mid': 3.5,
-      'latch.bottom': 3.5,
-    });
+    const even = readingsOf({ ...EVEN_GAPS, 'latch.top': 3.5, 'latch.mid': 3.5, 'latch.bottom': 3.5 });
     const usual = limitsFrom('interiorTimber');
     const ownLimits = { ...usual, edges: { ...usual.edges, latch: { min: 1.5, target: 2, max: 2.8 } } };
     expect(planCorrections({ door: EXAMPLE_DOOR, readings: even, findings: [] }).outcome).toBe('true');

@@ -1,4 +1,4 @@
-import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
+import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
 import type { HingedDoor } from './door';
 import type { Correction, Plan } from './plan';
 import { planCorrections } from './planCorrections';
@@ -98,18 +98,7 @@ describe('planCorrections', () => {
   });
 
   it('leaves a true door alone', () => {
-    const readings = readingsOf({
-      'hinge.top': 2,
-      'hinge.mid': 2,
-      'hinge.bottom': 2,
-      'head.hinge': 3,
-      'head.mid': 3,
-      'head.latch': 3,
-      'latch.top': 3,
-      'latch.mid': 3,
-      'latch.bottom': 3,
-      'bolt.low': 0,
-    });
+    const readings = readingsOf({ ...EVEN_GAPS, 'bolt.low': 0 });
     const correction = planCorrections({ door, readings, findings: [] });
     expect(correction.outcome).toBe('true');
     expect(first(correction)).toMatchObject({ steps: [], minutes: 0 });
