@@ -5,7 +5,7 @@ import { share } from './candidates';
 import type { CauseId } from './causes';
 import { stationOutside, unevenBy, type GapBoard } from './gapsRound';
 import { stepsOf, type PlannedStep } from './planSteps';
-import { EVEN_EDGES, PASSES_MM, type EdgeId } from './profiles';
+import { EVEN_EDGES, GAUGE_TELLS_MM, PASSES_MM, type EdgeId } from './profiles';
 import type { StationId } from './stations';
 
 /** A figure before and after the plan, mm. */
@@ -85,12 +85,12 @@ export function planOf(aim: PlanAim, each: Candidate, board: GapBoard, before: F
     gaps: board.stations.map((id, i) => ({ station: id, beforeMm: before[i] ?? 0, afterMm: found.gaps[i] ?? 0 })),
     outside: board.stations.flatMap((id, i) => {
       const mm = stationOutside(board, found.gaps, i, 0);
-      return mm > 0 ? [{ station: id, mm }] : [];
+      return mm > GAUGE_TELLS_MM ? [{ station: id, mm }] : [];
     }),
     uneven: board.evenEdges.flatMap((edge, i) => {
       const mm = unevenBy(board, found.gaps, edge, 0);
       const name = EVEN_EDGES[i];
-      return mm > 0 && name !== undefined ? [{ edge: name, mm }] : [];
+      return mm > GAUGE_TELLS_MM && name !== undefined ? [{ edge: name, mm }] : [];
     }),
     misfit: hinges.flatMap(({ name }, i) => {
       const mm = found.misfit[i] ?? 0;

@@ -23,6 +23,10 @@ describe('a step in words', () => {
     expect(amountWords(step({ action: 'bendKnuckles', amount: -1, unit: 'goes of about 0.8 mm' }), words)).toBe('1 go of about 0.8 mm');
   });
 
+  it('says in millimetres how much deeper a leaf is let in', () => {
+    expect(amountWords(step({ action: 'deepen', amount: 3, unit: 'half millimetres' }), words)).toBe('1.5 mm deeper');
+  });
+
   it('says where timber comes off, and where none does', () => {
     expect(amountWords(step({ action: 'planeLatch', planed: { fromMm: 3.5, toMm: 0 } }), words)).toBe(
       '3.5 at the top, nothing at the foot',

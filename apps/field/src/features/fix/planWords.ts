@@ -20,7 +20,8 @@ export function amountWords({ action, amount, unit, planed }: PlannedStep, { wit
   }
   if (COUNTED.includes(unit)) return '';
   if (unit === 'mm') return withUnit(Math.abs(amount));
-  const many = Math.abs(amount) === 1 ? unit.replace(/^(layer|go|half turn|half millimetre)e?s/, '$1') : unit;
+  if (unit === 'half millimetres') return `${withUnit(Math.abs(amount) / 2)} deeper`;
+  const many = Math.abs(amount) === 1 ? unit.replace(/^(layer|go|half turn)e?s/, '$1') : unit;
   return `${Math.abs(amount)} ${many}${action === 'turnHeight' ? (amount > 0 ? ' down' : ' up') : ''}`;
 }
 
