@@ -29,18 +29,23 @@ const edgeLimits = object({
   min: limitMm('Least gap'),
   target: limitMm('Gap to aim at'),
   max: limitMm('Largest gap'),
+})
+  .noUnknown()
+  .default(undefined)
+  .required();
+
+const ownLimitsShape = object({
+  edges: object({ hinge: edgeLimits, head: edgeLimits, latch: edgeLimits, foot: edgeLimits }).noUnknown().default(undefined).required(),
+  evenWithin: limitMm('Largest difference allowed along the hinge, head or latch edge'),
+  reason: string().required().trim().max(200).meta({ description: 'Why they differ from the profile' }),
 }).noUnknown();
 
 /** Limits of one door in place of its profile's; that they make sense is for the core to say. */
-export const ownLimitsSchema = object({
-  edges: object({ hinge: edgeLimits, head: edgeLimits, latch: edgeLimits, foot: edgeLimits }).noUnknown(),
-  evenWithin: limitMm('Largest difference allowed along the hinge, head or latch edge'),
-  reason: string().required().trim().max(200).meta({ description: 'Why they differ from the profile' }),
-})
-  .noUnknown()
-  .test('sense', (limits, { createError, path }) => {
-    // Absent limits are no limits; half-given ones are refused field by field above.
-    const [fault] = (limits as OwnLimits | null | undefined)?.edges.foot?.max === undefined ? [] : limitFaults(limits);
+export const ownLimitsSchema = ownLimitsShape
+  .test('sense', (limits: OwnLimits | null | undefined, { createError, path }) => {
+    // What is absent has no faults, and what is of another shape is refused field by field.
+    if (limits == null || !ownLimitsShape.isValidSync(limits, { strict: true })) return true;
+    const [fault] = limitFaults(limits);
     return fault === undefined || createError({ path: `${path}.${fault.field}`, message: `${path}.${fault.field}: ${fault.message}` });
   })
   .nullable()

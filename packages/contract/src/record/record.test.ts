@@ -84,6 +84,12 @@ describe('limits of a door of its own', () => {
     ['a word for a figure', { ...own, evenWithin: 'one' }, 'ownLimits.evenWithin'],
     ['no reason', { ...own, reason: ' ' }, 'ownLimits.reason'],
     ['something unknown', { ...own, colour: 'red' }, 'ownLimits.colour'],
+    ['nothing in them', {}, 'ownLimits.reason'],
+    ['no edges', { ...own, edges: null }, 'ownLimits.edges'],
+    ['one edge alone', { ...own, edges: { foot: edge } }, 'ownLimits.edges.hinge'],
+    ['an edge that is none', { ...own, edges: { ...own.edges, hinge: null } }, 'ownLimits.edges.hinge'],
+    ['a figure for a reason', { ...own, reason: 5 }, 'ownLimits.reason'],
+    ['a word for all of them', 'tight', 'ownLimits'],
   ])('refuse %s, at the field', (_, limits, field) => expect(engineFaults(limits)).toContain(field));
 });
 
