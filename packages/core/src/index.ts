@@ -11,6 +11,7 @@ export { seededRandom, type RandomStream } from './chance/seededRandom';
 export { PARAMETERS, PARAMETER_TITLES, type ParameterId } from './hinged/parameters';
 export {
   placeHinges,
+  profileOf,
   slenderness,
   usualHingeHeights,
   type HingedDoor,
@@ -56,9 +57,8 @@ export {
 export { ACTION_IDS, type ActionId } from './hinged/actionIds';
 export { ACTIONS, action, type Action, type ActionEffect } from './hinged/actions';
 export { CAUTIONS, type CautionId } from './hinged/cautions';
-export { profileOf } from './hinged/door';
 export { judgeGap, type GapVerdict } from './hinged/judgeGap';
-export { limitFaults, withOwnLimits, type LimitFault, type LimitField, type OwnLimits } from './hinged/ownLimits';
+export { limitFaults, type LimitFault, type LimitField, type OwnLimits } from './hinged/ownLimits';
 export type { AnsweredFinding, DoneStep, Observed, Reading, Round } from './hinged/readings';
 export { diagnose, estimate, type Diagnosis, type Estimate, type ExpectedGap, type RankedCause, type Supposition } from './hinged/diagnose';
 export { whatNext, type NextBest, type NextChoice } from './hinged/nextBest';

@@ -180,37 +180,20 @@ describe('planCorrections', () => {
   });
 
   it('files a strike that is out by little, and moves one that is out by much, after the slab is set', () => {
-    const even = {
-      'hinge.top': 2,
-      'hinge.mid': 2,
-      'hinge.bottom': 2,
-      'head.hinge': 3,
-      'head.mid': 3,
-      'head.latch': 3,
-      'latch.top': 3,
-      'latch.mid': 3,
-      'latch.bottom': 3,
-    };
     const planFor = (low: number) =>
-      first(planCorrections({ door, readings: readingsOf({ ...even, 'bolt.low': low }), findings: [{ finding: 'latch', answer: 'lift' }] }))
-        .steps;
+      first(
+        planCorrections({
+          door,
+          readings: readingsOf({ ...EVEN_GAPS, 'bolt.low': low }),
+          findings: [{ finding: 'latch', answer: 'lift' }],
+        }),
+      ).steps;
     expect(planFor(2.6).map(({ action }) => action)).toEqual(['fileStrike']);
     expect(planFor(5.5).map(({ action }) => action)).toEqual(['moveStrike']);
   });
 
   it('treats a door that swings by itself by friction quickly, by geometry for good', () => {
-    const even = {
-      'hinge.top': 2,
-      'hinge.mid': 2,
-      'hinge.bottom': 2,
-      'head.hinge': 3,
-      'head.mid': 3,
-      'head.latch': 3,
-      'latch.top': 3,
-      'latch.mid': 3,
-      'latch.bottom': 3,
-      'bolt.low': 0,
-    };
+    const even = { ...EVEN_GAPS, 'bolt.low': 0 };
     const { plans } = planCorrections({
       door,
       readings: readingsOf({ ...even, 'plumb.across': 6.5 }),
