@@ -19,6 +19,7 @@ const row = (what: string, figure: string, goal = '') => say(`${what.padEnd(66)}
 const percent = (part: number, whole: number) => (whole === 0 ? '–' : `${((100 * part) / whole).toFixed(1)} %`);
 const shares = ({ first, three, cases: all }: Ranked) => `${percent(first, all)} / ${percent(three, all)}`;
 const cyclesOf = ({ cycles, doors }: CycleCount) => (doors === 0 ? '–' : (cycles / doors).toFixed(2));
+const stepsOf = ({ steps, doors }: CycleCount) => (doors === 0 ? '–' : (steps / doors).toFixed(1));
 const middle = (list: readonly number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
 const progress = (what: string) => (done: number) => {
   if (process.stderr.isTTY && done % 20 === 0) process.stderr.write(`\r${what} ${done}/${cases}`);
@@ -56,7 +57,13 @@ row(
   `${cyclesOf(corrected.ours)} / ${cyclesOf(corrected.ladder)} / ${cyclesOf(corrected.oracle)}`,
   '1.5',
 );
+row(
+  'the same, first plan done as written without a look between steps',
+  percent(corrected.unlooked.settings.isTrue, corrected.unlooked.settings.doors),
+);
+row(`pieces of work a door: ours / ladder / oracle`, [corrected.ours, corrected.ladder, corrected.oracle].map(stepsOf).join(' / '));
 row('true at the first check: ours', percent(corrected.ours.trueAtFirst, corrected.ours.doors));
+row('true after the first plan as written: ours', percent(corrected.unlooked.all.isTrue, corrected.unlooked.all.doors));
 row('true at the first check: ladder', percent(corrected.ladder.trueAtFirst, corrected.ladder.doors));
 row(
   'never true within eight cycles: ours / ladder / oracle',

@@ -64,7 +64,8 @@ export { diagnose, estimate, type Diagnosis, type Estimate, type ExpectedGap, ty
 export { whatNext, type NextBest, type NextChoice } from './hinged/nextBest';
 export type { Evidence, Strength } from './hinged/evidence';
 export type { DoubtfulReading } from './hinged/doubtful';
-export { planCorrections } from './hinged/planCorrections';
+export { planCorrections, planningOf } from './hinged/planCorrections';
+export { toEnd, type Stepwise } from './stepwise';
 export type { Correction, GapMove, LostPlan, Plan, PlanAim, PlanOptions, PlanOutcome } from './hinged/plan';
 export { recheckAfter, type PlannedStep } from './hinged/planSteps';
 export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/whatIf';

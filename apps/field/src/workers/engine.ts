@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
 import type { EngineWorker } from './engine.worker';
 
 let remote: Remote<EngineWorker> | undefined;
@@ -15,6 +15,22 @@ function worker(): Remote<EngineWorker> {
  */
 export async function runInWorker<T>(name: string, request: unknown): Promise<T> {
   return (await worker().run(name, request)) as T;
+}
+
+let runs = 0;
+
+/**
+ * Runs an engine function in the worker a piece at a time.
+ *
+ * @param signal stops it
+ * @param tell told now and then what share of it is done
+ * @throws what the engine throws, and when it was stopped
+ */
+export async function runInSteps<T>(name: string, request: unknown, signal: AbortSignal, tell: (share: number) => void): Promise<T> {
+  runs += 1;
+  const id = runs;
+  signal.addEventListener('abort', () => void worker().stop(id), { once: true });
+  return (await worker().runInSteps(id, name, request, proxy(tell))) as T;
 }
 
 /** Starts the worker before the first reading, so that it does not wait for its script. */

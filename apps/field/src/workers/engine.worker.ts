@@ -1,15 +1,40 @@
 import { engineFunction } from '@proper-swing/contract/engine';
 import { expose } from 'comlink';
+import { pieceByPiece } from './pieceByPiece';
+
+/** Runs that are under way and may be stopped, by the number their caller gave them. */
+const underWay = new Set<number>();
 
 /** The engine off the main thread: the same register as the server and the command line. */
 const engine = {
   run: (name: string, request: unknown): unknown => {
-    const found = engineFunction(name);
-    if (found === undefined) throw new Error(`The engine has no function ${name}.`);
+    const found = functionNamed(name);
     // The app's own requests are typed; checking each again would be felt under the thumb.
     return found.run(request as never);
   },
+
+  /** The same a piece at a time, telling how far it is; what else is asked meanwhile is answered between the pieces. */
+  runInSteps: async (id: number, name: string, request: unknown, tell: (share: number) => void): Promise<unknown> => {
+    const work = functionNamed(name).inSteps?.(request as never);
+    if (work === undefined) throw new Error(`The engine does ${name} in one piece.`);
+    underWay.add(id);
+    try {
+      return await pieceByPiece(work, tell, () => underWay.has(id));
+    } finally {
+      underWay.delete(id);
+    }
+  },
+
+  stop: (id: number): void => {
+    underWay.delete(id);
+  },
 };
+
+function functionNamed(name: string) {
+  const found = engineFunction(name);
+  if (found === undefined) throw new Error(`The engine has no function ${name}.`);
+  return found;
+}
 
 /** How often the example is run before the first reading, so that the browser has compiled what it will need. */
 const WARM_UPS = 40;

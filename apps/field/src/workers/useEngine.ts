@@ -1,8 +1,8 @@
 import type { Correction, Diagnosis, Estimate, NextBest, Observed } from '@proper-swing/core';
-import { keepPreviousData, queryOptions, useQuery, type QueryClient } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, skipToken, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ENGINE_KEY } from '../data/queryClient';
-import { runInWorker } from './engine';
+import { runInSteps, runInWorker } from './engine';
 
 const KEEP_COMPUTED_MS = 60_000;
 
@@ -48,8 +48,42 @@ export function useNextBest(observed: Observed): NextBest | undefined {
   return useQuery({ ...query, placeholderData: keepPreviousData }).data;
 }
 
-/** The correction for what was observed; the last one stays until the next is there. */
-export function usePlan(observed: Observed): Correction | undefined {
-  const query = useMemo(() => engineQuery<Correction>('hinged.plan', observed), [observed]);
-  return useQuery({ ...query, placeholderData: keepPreviousData }).data;
+/** A plan that is being searched, or is there. */
+export interface Planning {
+  /** The last one stays until the next is there. */
+  correction: Correction | undefined;
+  /** Share of the search that is done, 0 to 1, while one is under way. */
+  progress: number | undefined;
+  /** The search was stopped before it gave a plan for what is known now. */
+  isStopped: boolean;
+  stop: () => void;
+  again: () => void;
+}
+
+const PLAN = 'hinged.plan';
+
+/** The correction for what was observed. Left behind by a new reading, a search stops. */
+export function usePlan(observed: Observed): Planning {
+  const client = useQueryClient();
+  const [query, progressKey] = useMemo(() => {
+    const of = engineQuery<Correction>(PLAN, observed);
+    const progressOf = [...of.queryKey, 'progress'];
+    return [
+      {
+        ...of,
+        queryFn: ({ signal }: { signal: AbortSignal }) =>
+          runInSteps<Correction>(PLAN, observed, signal, (share) => client.setQueryData(progressOf, share)),
+      },
+      progressOf,
+    ] as const;
+  }, [observed, client]);
+  const { data, isFetching, isPlaceholderData, refetch } = useQuery({ ...query, placeholderData: keepPreviousData });
+  const { data: progress = 0 } = useQuery<number>({ queryKey: progressKey, queryFn: skipToken, gcTime: KEEP_COMPUTED_MS });
+  return {
+    correction: data,
+    progress: isFetching ? progress : undefined,
+    isStopped: !isFetching && (data === undefined || isPlaceholderData),
+    stop: () => void client.cancelQueries({ queryKey: query.queryKey, exact: true }),
+    again: () => void refetch(),
+  };
 }

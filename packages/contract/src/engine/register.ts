@@ -3,7 +3,8 @@ import {
   estimate,
   formatLength,
   parseLength,
-  planCorrections,
+  planningOf,
+  toEnd,
   tryOut,
   whatNext,
   type Denominator,
@@ -11,6 +12,7 @@ import {
   type HingedDoor,
   type Observed,
   type Reading,
+  type Stepwise,
 } from '@proper-swing/core';
 import type { Schema } from 'yup';
 import { check, type FieldError } from '../validate';
@@ -39,6 +41,8 @@ export interface EngineFunction {
   example: unknown;
   /** Takes a checked request. */
   run: (request: never) => unknown;
+  /** The same a piece at a time, for what takes long enough to be told of and stopped. */
+  inSteps?: (request: never) => Stepwise<unknown>;
 }
 
 /** What `describe` prints. */
@@ -126,8 +130,8 @@ export const ENGINE: readonly EngineFunction[] = [
     request: planRequest,
     result: planResult,
     example: exampleObserved,
-    run: ({ without, seed, ...rest }: PlanRequest) =>
-      planCorrections(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) }),
+    run: (request: PlanRequest) => toEnd(planningFrom(request)),
+    inSteps: planningFrom,
   },
   {
     name: 'hinged.whatIf',
@@ -174,6 +178,10 @@ export function describeEngine(each: EngineFunction): EngineDescription {
     result: toJsonSchema(result),
     example: { request: example, result: runEngine(each, example) },
   };
+}
+
+function planningFrom({ without, seed, ...rest }: PlanRequest) {
+  return planningOf(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) });
 }
 
 function observedFrom({ door, readings, findings, rounds }: DiagnoseRequest): Observed {

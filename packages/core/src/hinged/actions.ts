@@ -19,8 +19,8 @@ export type ActionEffect =
       share: number;
       shareSd: number;
       leftSdMm: number;
-      /** The gap that is watched while it is done: the work can be stopped where the plan wants it. */
-      watched?: StationId;
+      /** Gaps of which one can be watched while it is done: the work is stopped where the plan wants it. */
+      watched?: readonly StationId[];
     }
   /** Moves the slab at one hinge, + toward the latch, by so many mm a unit. */
   | { kind: 'shift'; mmPerUnit: number; sdShare: number }

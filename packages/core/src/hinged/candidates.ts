@@ -2,6 +2,7 @@ import { action, type Action } from './actions';
 import type { ActionId } from './actionIds';
 import type { Belief } from './belief';
 import type { Cause } from './causes';
+import { placeHinges } from './door';
 import { cured, endsTrue, type DrawnDoor, type SideWork } from './drawnDoors';
 import { gapChanges, outsideBy, type GapBoard, type Guard } from './gapsRound';
 import type { HingeLine } from './hingeLine';
@@ -13,6 +14,7 @@ import { searchPlans, type FoundPlan, type HingeChoice, type SearchSpace } from 
 import { SET_POINT_STEP_MM, type SetPoint } from './setPoint';
 import { side, SIDE_IDS, type SideId } from './sides';
 import { STATE_SIZE } from './stations';
+import type { Stepwise } from '../stepwise';
 import { waysToTreat, type Way } from './waysToTreat';
 
 /** A butt hinge gives this much before it binds, mm (common practice, no source). */
@@ -48,26 +50,29 @@ export interface Trial {
   drawn: readonly DrawnDoor[];
   board: GapBoard;
   judged: ReadonlySet<SideId>;
+  /** How far work so far has left each hinge off the line of all, mm. */
+  misfitNow: readonly number[];
   /** What earlier work already holds. */
   held: SideWork;
 }
 
-/** Every way to treat what is likely, each with its best settings, tried on the drawn doors. */
-export function candidatesFor(
+/** Every way to treat what is likely, each with its best settings, tried on the drawn doors; a way at a time. */
+export function* candidatesFor(
   belief: Belief,
   trial: Trial,
   line: HingeLine,
   allowed: readonly Action[],
   treat: readonly Cause[],
-): Candidate[] {
-  const { drawn, board } = trial;
+): Stepwise<Candidate[]> {
+  const { drawn, board, misfitNow } = trial;
   const { door } = belief;
-  const spaceOf = (start: Float64Array, guard: Guard, mustUse: readonly ActionId[], mayPlane: boolean): SearchSpace => ({
+  const spaceOf = (start: Float64Array, guard: Guard, mustUse: Way['mustUse'], mayPlane: boolean): SearchSpace => ({
     board,
     start,
     guard,
     mustUse,
     line,
+    misfitNow,
     misfitAllowedMm: MISFIT_ALLOWED_MM,
     atHinge: [
       ...line.moves.map((move, hinge) =>
@@ -79,7 +84,8 @@ export function candidatesFor(
     strikes: allowed.flatMap((a) => (a.effect.kind === 'strike' ? [{ action: a, upToMm: a.effect.upToMm, price: priceOf(a, 1) }] : [])),
   });
   const ways = waysToTreat(belief, allowed, treat).flatMap((way) => setPointsFor(way, trial).map((setPoints) => ({ ...way, setPoints })));
-  return ways.flatMap(({ cures, mustUse, sides, hidesCause, setPoints }) => {
+  const candidates: Candidate[] = [];
+  for (const [i, { cures, mustUse, sides, hidesCause, setPoints }] of ways.entries()) {
     const after = drawn.map((each) => cured(each, cures, board, setPoints));
     const start = meanOf(after);
     const guard = guardFrom(board, after, start);
@@ -88,7 +94,19 @@ export function candidatesFor(
     const planed = needsTimber
       ? searchPlans(spaceOf(start, guard, mustUse, true), TRIED).filter(({ planed: lines }) => lines.length > 0)
       : [];
-    return [...plain, ...planed].map((found) => candidate(cures, sides, found, trial, hidesCause, after, setPoints));
+    candidates.push(...[...plain, ...planed].map((found) => candidate(cures, sides, found, trial, hidesCause, after, setPoints)));
+    yield (i + 1) / ways.length;
+  }
+  return candidates;
+}
+
+/** What the work so far has moved the hinges by, as learned on this door. */
+export function shiftsDone({ door, done, learned }: Belief): { hinge: number; shiftMm: number }[] {
+  const names = placeHinges(door).map(({ name }) => name);
+  return done.flatMap(({ action: id, hinge, amount }) => {
+    const { effect } = action(id);
+    if (effect.kind !== 'shift' || hinge === undefined) return [];
+    return [{ hinge: names.indexOf(hinge), shiftMm: amount * effect.mmPerUnit * (learned.get(id) ?? 1) }];
   });
 }
 
@@ -120,12 +138,13 @@ const COMPARED_ON = 80;
 function setPointsFor({ cures }: Way, { drawn, board }: Trial): SetPoint[][] {
   const compared = drawn.slice(0, COMPARED_ON);
   const points = cures.flatMap(({ id, effect }): SetPoint[] => {
-    const at = effect.kind === 'cure' && effect.watched ? board.stations.indexOf(effect.watched) : -1;
-    const limit = board.limits[at];
-    const station_ = board.stations[at];
-    if (limit === undefined || station_ === undefined) return [];
-    const steps = Math.floor((limit.max - limit.min) / SET_POINT_STEP_MM);
-    return Array.from({ length: steps + 1 }, (_, i) => ({ action: id, station: station_, mm: limit.min + i * SET_POINT_STEP_MM }));
+    const watched = effect.kind === 'cure' ? (effect.watched ?? []) : [];
+    return watched.flatMap((station) => {
+      const limit = board.limits[board.stations.indexOf(station)];
+      if (limit === undefined) return [];
+      const steps = Math.floor((limit.max - limit.min) / SET_POINT_STEP_MM);
+      return Array.from({ length: steps + 1 }, (_, i) => ({ action: id, station, mm: limit.min + i * SET_POINT_STEP_MM }));
+    });
   });
   const leaves = (point: SetPoint) => compared.reduce((sum, door) => sum + outsideBy(board, cured(door, cures, board, [point])), 0);
   const ranked = points.map((point) => ({ point, outside: leaves(point) })).sort((a, b) => a.outside - b.outside);

@@ -1,7 +1,9 @@
 import { believe, causeChances, expectAt } from './belief';
-import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
+import { cause } from './causes';
+import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
 import { planCorrections } from './planCorrections';
 import type { Observed, Round } from './readings';
+import { isTreated } from './waysToTreat';
 
 const door = EXAMPLE_DOOR;
 const sagging: Observed = { door, readings: SAGGING_READINGS, findings: [{ finding: 'topScrews', answer: 'loose' }] };
@@ -75,6 +77,40 @@ describe('learning from work', () => {
       }),
     });
     expect(planCorrections(done).plans.flatMap(({ steps }) => steps.map(({ action }) => action))).not.toContain('tighten');
+  });
+
+  it('reckons with hinges that work has left off their line: what was packed too far is taken back', () => {
+    const packed = (amount: number) =>
+      planCorrections({
+        door,
+        readings: readingsOf({ ...EVEN_GAPS, 'bolt.low': 0 }),
+        findings: [],
+        rounds: [{ done: [{ action: 'shimStrip', hinge: 'middle', amount }], readings: [] }],
+      }).plans[0];
+    expect(packed(1)).toMatchObject({ steps: [], misfit: [{ hinge: 'middle' }] });
+    // Four strips leave the middle hinge 2.8 mm off the line of the ends, though every gap may still be inside.
+    const [first] = packed(4)?.steps ?? [];
+    expect(first?.hinge).toBe('middle');
+    expect(first?.shiftMm).toBeLessThan(0);
+  });
+
+  it('a spread hinge that was bent has been treated, wherever it stands now', () => {
+    const spread: Observed = {
+      door,
+      readings: SAGGING_READINGS,
+      findings: [
+        { finding: 'topScrews', answer: 'tight' },
+        { finding: 'topLeaves', answer: 'spread' },
+        { finding: 'pins', answer: 'snug' },
+        { finding: 'hingeLegFirm', answer: 'firm' },
+      ],
+    };
+    const bent = (hinge: 'top' | 'middle'): Observed => ({
+      ...spread,
+      rounds: [{ done: [{ action: 'bendKnuckles', hinge, amount: -1 }], readings: [] }],
+    });
+    const belief = (observed: Observed) => isTreated(believe(observed), cause('spreadKnuckles'));
+    expect([belief(spread), belief(bent('middle')), belief(bent('top'))]).toEqual([false, false, true]);
   });
 
   it('a planed edge and a moved strike are carried forward', () => {

@@ -1,5 +1,5 @@
 import type { ActionId } from './actionIds';
-import type { HingeKind, HingedDoor, SlabKind } from './door';
+import type { HingeKind, HingeName, HingedDoor, SlabKind } from './door';
 import type { Moves } from './moves';
 
 /** One magnitude of a fault, mm: its usual size, its spread, and what moves with 1 mm of it. */
@@ -33,6 +33,8 @@ export interface Cause {
   forms: readonly CauseForm[];
   /** Kinds of door that can have it; all unless said. */
   onlyFor?: { hingeKinds?: readonly HingeKind[]; slabKinds?: readonly SlabKind[] };
+  /** The hinge that ails: setting any other does not treat it. */
+  at?: HingeName;
   /** Actions of which one must be in the plan before anything that only hides the fault. */
   cures: readonly ActionId[];
   /** Said beside the plan, or instead of one. */
@@ -103,6 +105,7 @@ const CAUSE_TABLE = {
     place: 'topHinge',
     forms: one(axis('top barrel off the leg', 2.2, 0.8, TOP_OUT)),
     onlyFor: SCREWED,
+    at: 'top',
     cures: ['bendKnuckles', 'replaceHinge'],
   },
   wornPins: {

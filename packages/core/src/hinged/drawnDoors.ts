@@ -75,7 +75,7 @@ export function cured(door: DrawnDoor, cures: readonly Action[], board: GapBoard
     const watched = point === undefined ? -1 : board.stations.indexOf(point.station);
     const moved = effect.cures.reduce((sum, id) => sum + (door.faults.get(id)?.[watched] ?? 0), 0);
     const share =
-      point === undefined || moved < LEAST_MOVED_MM
+      point === undefined || Math.abs(moved) < LEAST_MOVED_MM
         ? effect.share + effect.shareSd * luck
         : Math.max(0, Math.min(MOST_DRAWN, ((gaps[watched] ?? 0) - point.mm - WATCHED_SD_MM * luck) / moved));
     for (const id of effect.cures) {
@@ -121,8 +121,8 @@ export function endsTrue(
     const slip = PLANING_SD_MM * (door.luck[9] ?? 0);
     for (const i of board.onEdge[line.edge]) gaps[i] = (gaps[i] ?? 0) + planedOff(line, board.f[i] ?? 0) + slip;
   }
-  // The strike goes to where the bolt then is, not to where it was foretold.
-  if (plan.strike?.choice.action.effect.kind === 'strike')
+  // The strike goes to where the bolt then is, not to where it was foretold, if it reaches that far.
+  if (plan.strike?.choice.action.effect.kind === 'strike' && Math.abs(gaps[board.bolt] ?? 0) <= plan.strike.choice.upToMm)
     gaps[board.bolt] = plan.strike.choice.action.effect.leftSdMm * (door.luck[11] ?? 0);
   return isTrue(board, gaps, withinMm);
 }

@@ -14,6 +14,15 @@ export interface HingeLine {
   misfit: readonly (readonly number[])[];
 }
 
+/** How far each hinge is off the line of all, mm, when hinges have moved by so many mm each; from `before`, if they were off it then. */
+export function misfitAfter(
+  { misfit }: HingeLine,
+  moved: readonly { hinge: number; shiftMm: number }[],
+  before: readonly number[] = [],
+): number[] {
+  return misfit.map((_, j) => moved.reduce((sum, { hinge, shiftMm }) => sum + shiftMm * (misfit[hinge]?.[j] ?? 0), before[j] ?? 0));
+}
+
 export function hingeLine(door: HingedDoor, size: number): HingeLine {
   const places = placeHinges(door).map(({ f }) => f);
   const r = slenderness(door);

@@ -12,7 +12,7 @@ export interface NextChoice {
   title: string;
   howTo: string;
   minutes: number;
-  /** Expected drop of the doubt about the cause, in bits. */
+  /** Expected drop of the doubt about the causes, in bits. */
   bits: number;
   /** What it tells apart, or which gap it makes known. */
   why: string;
@@ -62,7 +62,7 @@ export function whatNext(observed: Observed): NextBest {
 }
 
 /**
- * What to read or try next: the station or check with the largest expected drop of the entropy of the cause for its minutes;
+ * What to read or try next: the station or check with the largest expected drop of the doubt about the causes for its minutes;
  * once the cause is settled, the gap that is least known; and whether it is enough.
  */
 export function nextBest(observed: Observed, belief: Belief): NextBest {
@@ -78,7 +78,8 @@ export function nextBest(observed: Observed, belief: Belief): NextBest {
       weight: weights.reduce((sum, weight, h) => sum + (groupOf[h] === g ? weight : 0), 0),
     };
   });
-  const now = entropy(groups.map(({ weight }) => weight));
+  const doubt = doubtOver(groups);
+  const now = doubt(groups.map(({ weight }) => weight));
 
   const read = new Set(observed.readings.map((reading) => reading.station));
   const answered = new Set(observed.findings.map((each) => each.finding));
@@ -100,7 +101,7 @@ export function nextBest(observed: Observed, belief: Belief): NextBest {
           grouped[g] = (grouped[g] ?? 0) + density;
           sum += density;
         });
-        after += (weights[h] ?? 0) * share * entropy(Array.from(grouped, (each) => (sum > 0 ? each / sum : 0)));
+        after += (weights[h] ?? 0) * share * doubt(Array.from(grouped, (each) => (sum > 0 ? each / sum : 0)));
       }
     });
     const { title, howTo, minutes } = station(id);
@@ -134,7 +135,7 @@ export function nextBest(observed: Observed, belief: Belief): NextBest {
       const after = answers.reduce((sum, _, a) => {
         const joint = groups.map(({ weight }, g) => weight * (columns[g]?.[a] ?? 0));
         const chance = joint.reduce((all, each) => all + each, 0);
-        return chance > 0 ? sum + chance * entropy(joint.map((each) => each / chance)) : sum;
+        return chance > 0 ? sum + chance * doubt(joint.map((each) => each / chance)) : sum;
       }, 0);
       const differ = (a: number, b: number) =>
         answers.reduce((sum, _, i) => sum + Math.abs((columns[a]?.[i] ?? 0) - (columns[b]?.[i] ?? 0)), 0);
@@ -188,6 +189,14 @@ function toldApart(groups: readonly Supposed[], differ: (a: number, b: number) =
   return extra === undefined ? `tells ${called(one)} from ${called(other)}` : `shows whether it is also ${extra.called}`;
 }
 
-function entropy(chances: readonly number[]): number {
-  return -chances.reduce((sum, p) => (p > 0 ? sum + p * Math.log(p) : sum), 0);
+/**
+ * The doubt that is left, in nats, for chances of the groups: the entropies of every cause being at work or not, summed. What
+ * parts two pairs that share their likelier cause counts for little; what parts one cause from another counts twice.
+ */
+function doubtOver(groups: readonly Supposed[]): (chances: readonly number[]) => number {
+  const ids = [...new Set(groups.flatMap(({ causes }) => causes.map(({ id }) => id)))];
+  const withCause = ids.map((id) => groups.flatMap(({ causes }, g) => (causes.some((each) => each.id === id) ? [g] : [])));
+  return (chances) => withCause.reduce((sum, own) => sum + uncertainty(own.reduce((all, g) => all + (chances[g] ?? 0), 0)), 0);
 }
+
+const uncertainty = (p: number) => (p <= 0 || p >= 1 ? 0 : -p * Math.log(p) - (1 - p) * Math.log(1 - p));

@@ -9,6 +9,12 @@ import { gapBoard } from './gapsRound';
 
 const door = EXAMPLE_DOOR;
 const loose: AnsweredFinding[] = [{ finding: 'topScrews', answer: 'loose' }];
+const spreadTop: AnsweredFinding[] = [
+  { finding: 'topScrews', answer: 'tight' },
+  { finding: 'topLeaves', answer: 'spread' },
+  { finding: 'pins', answer: 'snug' },
+  { finding: 'hingeLegFirm', answer: 'firm' },
+];
 const swollen = readingsOf({
   'hinge.top': 2,
   'hinge.mid': 2,
@@ -52,14 +58,15 @@ describe('planCorrections', () => {
     );
   });
 
-  it('says at which gap to stop a screw that is driven by watching it, inside the limits of the hinge side', () => {
+  it('says at which gap to stop a screw that is driven by watching it, inside the limits of that gap', () => {
     const { plans } = planCorrections({ door, readings: SAGGING_READINGS, findings: loose });
     const watched = plans.flatMap(({ steps }) => steps).filter(({ action }) => action === 'longScrew');
-    const { min, max } = toleranceProfile(door.profile).edges.hinge;
+    const { edges } = toleranceProfile(door.profile);
     const stops = watched.flatMap(({ until }) => until ?? []);
     expect(stops.length).toBeGreaterThan(0);
     for (const { station, mm } of stops) {
-      expect(station).toBe('hinge.top');
+      expect(['hinge.top', 'latch.top']).toContain(station);
+      const { min, max } = edges[station === 'hinge.top' ? 'hinge' : 'latch'];
       expect(mm).toBeGreaterThanOrEqual(min);
       expect(mm).toBeLessThanOrEqual(max);
       expect((mm * 4) % 1).toBe(0);
@@ -85,16 +92,22 @@ describe('planCorrections', () => {
     const spread = planCorrections({
       door,
       readings: SAGGING_READINGS,
-      findings: [
-        { finding: 'topScrews', answer: 'tight' },
-        { finding: 'topLeaves', answer: 'spread' },
-        { finding: 'pins', answer: 'snug' },
-        { finding: 'hingeLegFirm', answer: 'firm' },
-      ],
+      findings: spreadTop,
     });
     expect(spread.cause.id).toBe('spreadKnuckles');
     const treats = first(spread).steps.filter(({ action }) => action === 'bendKnuckles' || action === 'replaceHinge');
     expect(treats.length).toBeGreaterThan(0);
+  });
+
+  it('treats a spread hinge at that hinge: a bend at another one does not count', () => {
+    const { plans } = planCorrections(
+      { door, readings: SAGGING_READINGS, findings: spreadTop },
+      { without: ['replaceHinge', 'shim', 'shimStrip'] },
+    );
+    expect(plans.length).toBeGreaterThan(0);
+    for (const { steps } of plans) {
+      expect(steps.flatMap(({ action, hinge }) => (action === 'bendKnuckles' ? [hinge] : []))).toContain('top');
+    }
   });
 
   it('leaves a true door alone', () => {
@@ -188,7 +201,9 @@ describe('planCorrections', () => {
           findings: [{ finding: 'latch', answer: 'lift' }],
         }),
       ).steps;
-    expect(planFor(2.6).map(({ action }) => action)).toEqual(['fileStrike']);
+    expect(planFor(2.3).map(({ action }) => action)).toEqual(['fileStrike']);
+    // A file takes off 3.2 mm at most: with a bolt perhaps further off than that, the strike is moved.
+    expect(planFor(3.1).map(({ action }) => action)).toEqual(['moveStrike']);
     expect(planFor(5.5).map(({ action }) => action)).toEqual(['moveStrike']);
   });
 

@@ -1,5 +1,5 @@
 import { seededRandom } from '../chance/seededRandom';
-import { ACTIONS } from './actions';
+import { action, ACTIONS } from './actions';
 import type { ActionId } from './actionIds';
 import { believe, causeChances, expectAt, type Belief } from './belief';
 import {
@@ -13,6 +13,7 @@ import {
   judgedSides,
   meanOf,
   share,
+  shiftsDone,
   workKey,
   type Candidate,
   type Trial,
@@ -21,14 +22,15 @@ import { cause, type Cause } from './causes';
 import { CAUTIONS } from './cautions';
 import type { HingedDoor } from './door';
 import { drawDoors } from './drawnDoors';
-import { gapBoard, outsideBy } from './gapsRound';
-import { hingeLine } from './hingeLine';
+import { gapBoard, outsideBy, type GapBoard } from './gapsRound';
+import { hingeLine, misfitAfter } from './hingeLine';
 import { lostPlans } from './lostPlans';
 import { planOf, type Correction, type PlanAim, type PlanOptions } from './plan';
 import { GAUGE_TELLS_MM } from './profiles';
-import type { Observed } from './readings';
+import type { DoneStep, Observed } from './readings';
 import type { FoundPlan } from './searchPlan';
 import { STATE_SIZE, station } from './stations';
+import { toEnd, type Stepwise } from '../stepwise';
 import { isTreated } from './waysToTreat';
 
 /** From this chance on a cause is treated before anything is hidden. */
@@ -64,11 +66,20 @@ const AIMS: Readonly<Record<PlanAim, { chance: number; holds: number; minute: nu
  * @throws DomainError when the door, a reading or a finding makes no sense
  */
 export function planCorrections(observed: Observed, options: PlanOptions = {}): Correction {
-  return planFor(observed, believe(observed), options);
+  return toEnd(planningOf(observed, options));
+}
+
+/** The same a piece at a time. */
+export function planningOf(observed: Observed, options: PlanOptions = {}): Stepwise<Correction> {
+  return planning(observed, believe(observed), options);
 }
 
 /** The same for a belief that is already there. */
-export function planFor(observed: Observed, belief: Belief, { without = [], seed = 1, draws = DRAWS }: PlanOptions = {}): Correction {
+export function planFor(observed: Observed, belief: Belief, options: PlanOptions = {}): Correction {
+  return toEnd(planning(observed, belief, options));
+}
+
+function* planning(observed: Observed, belief: Belief, { without = [], seed = 1, draws = DRAWS }: PlanOptions): Stepwise<Correction> {
   const { door } = belief;
   const ranked = causeChances(belief);
   const lead = ranked[0];
@@ -91,8 +102,9 @@ export function planFor(observed: Observed, belief: Belief, { without = [], seed
     .filter((each) => !isTreated(belief, each));
   const told = { id: lead.id, title: cause(lead.id).title, probability: lead.probability };
   const asItIs = meanOf(drawn.map(({ gaps }) => gaps));
-  const nothing: FoundPlan = { hinges: [], planed: [], gaps: asItIs, misfit: [], outside: outsideBy(board, asItIs), price: 0 };
-  const trial: Trial = { drawn, board, judged: judgedSides(observed), held: heldSides(belief) };
+  const misfitNow = misfitAfter(line, shiftsDone(belief));
+  const nothing: FoundPlan = { hinges: [], planed: [], gaps: asItIs, misfit: misfitNow, outside: outsideBy(board, asItIs), price: 0 };
+  const trial: Trial = { drawn, board, misfitNow, judged: judgedSides(observed), held: heldSides(belief) };
   const leftAlone = candidate([], [], nothing, trial, false);
   const base = { cause: told, unknown, ruledOut };
 
@@ -106,21 +118,22 @@ export function planFor(observed: Observed, belief: Belief, { without = [], seed
       advice: adviceFor(door, belief, treat, false),
     };
   }
-  const candidates = candidatesFor(belief, trial, line, allowed, treat);
+  const candidates = yield* candidatesFor(belief, trial, line, allowed, treat);
   const hingeOnly = candidates.filter((each) => isHingesOnly(each));
   const hingesAlone = {
     can: hingeOnly.some(({ found }) => found.outside <= DOES_WITHIN_MM) || share(leftAlone.isTrue) >= HINGES_DO_FROM,
     chanceTrue: Math.max(share(leftAlone.isTrue), ...hingeOnly.map(({ isTrue }) => share(isTrue))),
   };
   const needsNothing = outsideBy(board, asItIs) <= GAUGE_TELLS_MM && treat.length === 0 && share(leftAlone.isTrue) >= LEAVE_FROM;
-  // Once work has been done and checked, a chance that small is no longer for want of readings.
-  const hingesFailed = belief.done.length > 0 && hingesAlone.chanceTrue < HINGES_DO_FROM;
+  // Once the hinges have been set and checked, a chance that small is no longer for want of readings.
+  const hingesFailed = belief.done.some(isSetting) && hingesAlone.chanceTrue < HINGES_DO_FROM;
   const mayPlane = !hingesAlone.can || hingesFailed || treat.some(({ cures }) => cures.includes('planeLatch'));
   const able = candidates.filter((each) => each.found.planed.length === 0 || mayPlane);
   // Nothing that makes it true much less often than the best may win by being quick.
   const most = Math.max(0, ...able.map(({ isTrue }) => share(isTrue)));
   // To leave it alone is a plan only when it is likely true, or when nothing that can be done makes it likelier.
-  const mayLeave = share(leftAlone.isTrue) >= Math.min(LEAVE_FROM, most);
+  // After work that was not gauged all round, to gauge it is worth more than to work on.
+  const mayLeave = share(leftAlone.isTrue) >= (isHalfChecked(observed, board) ? NEARLY_AS_LIKELY * most : Math.min(LEAVE_FROM, most));
   const usable = [
     ...able.filter((each) => mayLeave || workKey(each) !== workKey(leftAlone)),
     ...(treat.length === 0 && mayLeave ? [leftAlone] : []),
@@ -169,6 +182,17 @@ export function planFor(observed: Observed, belief: Belief, { without = [], seed
     ),
     advice: adviceFor(door, belief, treat, fallsShort),
   };
+}
+
+/** Whether the work done last was followed by fewer readings than the gaps there are. */
+function isHalfChecked({ rounds = [] }: Observed, { stations }: GapBoard): boolean {
+  const last = rounds[rounds.length - 1];
+  return last !== undefined && last.done.length > 0 && !stations.every((id) => last.readings.some((reading) => reading.station === id));
+}
+
+function isSetting({ action: id }: DoneStep): boolean {
+  const { effect } = action(id);
+  return effect.kind === 'shift' || effect.kind === 'lower';
 }
 
 function best(candidates: readonly Candidate[], aim: PlanAim, weights: readonly number[], otherwise?: Candidate): Candidate {

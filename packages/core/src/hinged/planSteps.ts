@@ -58,7 +58,7 @@ export function stepsOf(
   for (const line of found.planed) steps.push(planingStep(line));
   if (found.strike) steps.push(step(found.strike.choice.action.id, toHalf(found.strike.mm)));
   for (const { action: a, mm } of sides) steps.push(step(a.id, a.amounts.length > 0 ? 1 : toHalf(mm), a.at && { hinge: a.at }));
-  return steps.sort((a, b) => phaseOf(a) - phaseOf(b) || action(a.action).order - action(b.action).order);
+  return steps.sort((a, b) => phaseOf(a) - phaseOf(b) || action(a.action).order - action(b.action).order || placeOf(a) - placeOf(b));
 }
 
 /** What takes the cause away comes before what sets the door by it, unless it cuts: a cut waits until all else is set. */
@@ -66,6 +66,9 @@ function phaseOf({ action: id }: PlannedStep): number {
   const { effect, irreversibility } = action(id);
   return effect.kind === 'wait' || (effect.kind === 'cure' && irreversibility < 5) ? 0 : 1;
 }
+
+/** The end hinges set the line; those between are brought to it. */
+const placeOf = ({ hinge }: PlannedStep) => (hinge === undefined || hinge === 'top' ? 0 : hinge === 'bottom' ? 1 : 2);
 
 const toHalf = (mm: number) => Math.round(mm * 2) / 2;
 

@@ -2,7 +2,8 @@ import loadHighs from 'highs';
 import { seededRandom } from '../chance/seededRandom';
 import { asProgram, board, randomStart, spaceFrom } from '../scenario/asProgram';
 import { action } from './actions';
-import { leavesOutside, searchPlans } from './searchPlan';
+import { misfitAfter } from './hingeLine';
+import { leavesOutside, searchPlans, type HingeChoice } from './searchPlan';
 
 describe('searchPlans', () => {
   // Against a general solver from the registry: HiGHS (Q. Huangfu, J. Hall, Math. Prog. Comp. 10, 2018), compiled to WebAssembly.
@@ -33,9 +34,11 @@ describe('searchPlans', () => {
 
   it('must use the action that treats the cause, even where doing nothing is cheaper', () => {
     const atTarget = Float64Array.from(board.limits, ({ target }) => target);
-    const space = { ...spaceFrom(atTarget), mustUse: ['bendKnuckles' as const] };
+    const space = { ...spaceFrom(atTarget), mustUse: [{ action: 'bendKnuckles' as const }] };
     expect(searchPlans(space, 1)[0]?.hinges).toHaveLength(1);
     expect(searchPlans({ ...space, mustUse: [] }, 1)[0]?.hinges).toHaveLength(0);
+    const atTop = searchPlans({ ...space, mustUse: [{ action: 'bendKnuckles' as const, hinge: 2 }] }, 1)[0];
+    expect(atTop?.hinges.map(({ hinge }) => hinge)).toContain(2);
   });
 
   it('takes timber off only for a lack of room', () => {
@@ -46,4 +49,35 @@ describe('searchPlans', () => {
     const wide = Float64Array.from(board.limits, ({ target }) => target);
     expect(searchPlans({ ...spaceFrom(wide), planes }, 5).every(({ planed }) => planed.length === 0)).toBe(true);
   });
+
+  // The bound may leave nothing out: every choice of the hinges is tried here by itself, each with its own strikes and planing.
+  it('finds what trying every setting finds, timber and hinges already off their line included', () => {
+    const random = seededRandom(23);
+    const planes = [
+      { action: action('planeLatch'), price: 50 },
+      { action: action('planeHead'), price: 60 },
+    ];
+    let planed = 0;
+    for (let n = 0; n < 40; n += 1) {
+      const misfitNow = [0, 1, 2].map(() => random.normal());
+      const tight = randomStart(random, 1);
+      const taken = n % 2 === 0 ? 0 : 3 * random.uniform();
+      for (const i of board.onEdge.latch) tight[i] = (tight[i] ?? 0) - taken;
+      const space = { ...spaceFrom(tight), planes, misfitNow };
+      const least = settingsOf(space.atHinge).reduce((best, chosen) => {
+        const start = chosen.reduce((gaps, { changes }) => gaps.map((mm, i) => mm + (changes[i] ?? 0)), space.start);
+        const [alone] = searchPlans({ ...space, start, atHinge: [], misfitNow: misfitAfter(space.line, chosen, misfitNow) }, 1);
+        return Math.min(best, (alone?.price ?? Infinity) + chosen.reduce((sum, { price }) => sum + price, 0));
+      }, Infinity);
+      const [found] = searchPlans(space, 1);
+      expect(found?.price).toBeCloseTo(least, 9);
+      if ((found?.planed.length ?? 0) > 0) planed += 1;
+    }
+    expect(planed).toBeGreaterThan(5);
+  });
 });
+
+/** Every way to choose one thing or nothing at each place. */
+function settingsOf(atHinge: readonly (readonly HingeChoice[])[]): HingeChoice[][] {
+  return atHinge.reduce<HingeChoice[][]>((ways, own) => ways.flatMap((way) => [way, ...own.map((choice) => [...way, choice])]), [[]]);
+}

@@ -1,6 +1,7 @@
 import type { Action } from './actions';
 import { outsideBy, stationOutside, type GapBoard, type Guard } from './gapsRound';
-import type { HingeLine } from './hingeLine';
+import { misfitAfter, type HingeLine } from './hingeLine';
+import { leastToPay } from './leastToPay';
 import { planedOff, planingLines, type PlaningLine } from './planing';
 
 /** A thing that may be done at one hinge, with what it does to the board. */
@@ -27,11 +28,13 @@ export interface SearchSpace {
   start: Float64Array;
   /** For each hinge, and for the slab as a whole, what may be done there; at most one is. */
   atHinge: readonly (readonly HingeChoice[])[];
-  /** Actions of which one must be among the hinge choices, when the cause is cured there. */
-  mustUse: readonly Action['id'][];
+  /** Settings of which one must be among the hinge choices, when the cause is cured there; at that hinge, if one is named. */
+  mustUse: readonly { action: Action['id']; hinge?: number }[];
   planes: readonly { action: Action; price: number }[];
   strikes: readonly StrikeChoice[];
   line: HingeLine;
+  /** How far each hinge is off the line already, from work done before, mm. */
+  misfitNow: readonly number[];
   guard: Guard;
   misfitAllowedMm: number;
 }
@@ -48,9 +51,9 @@ export interface FoundPlan {
 }
 
 /** A figure inside its limit but within the guard is worth this many minutes a millimetre to clear. */
-const GUARD_PRICE = 60;
+export const GUARD_PRICE = 60;
 /** A figure left outside its limit is worth this many minutes a millimetre: more than any cut that cures it. */
-const OUTSIDE_PRICE = 200;
+export const OUTSIDE_PRICE = 200;
 /** mm outside that no gauge shows. */
 const SEEN_FROM_MM = 0.005;
 
@@ -59,13 +62,13 @@ export const leavesOutside = ({ outside }: FoundPlan) => outside > SEEN_FROM_MM;
 
 /**
  * The best plans of the space, exactly and best first: least price, where work costs its minutes, what is not undone its
- * premium, and every millimetre outside the limits, or in the guard before them, its own. Depth-first over the hinges with the
- * price of the work so far as the bound.
+ * premium, and every millimetre outside the limits, or in the guard before them, its own. Depth-first over the hinges, the
+ * most promising choice first, bounded by the price of the work so far and the least that must still be paid.
  *
  * @param count how many of the best to keep
  */
 export function searchPlans(space: SearchSpace, count: number): FoundPlan[] {
-  const ordered = space.atHinge.map((choices) => [...choices].sort((a, b) => a.price - b.price));
+  const leastFrom = leastToPay(space, space.atHinge);
   const best: FoundPlan[] = [];
   const worst = () => (best.length < count ? Infinity : (best[best.length - 1]?.price ?? Infinity));
   const keep = (found: FoundPlan) => {
@@ -76,10 +79,12 @@ export function searchPlans(space: SearchSpace, count: number): FoundPlan[] {
     if (best.length > count) best.pop();
   };
   const chosen: HingeChoice[] = [];
+  const isAsked = (choice: HingeChoice) =>
+    space.mustUse.some(({ action, hinge }) => action === choice.action.id && (hinge === undefined || hinge === choice.hinge));
 
   const judge = (gaps: Float64Array, workPrice: number) => {
-    if (space.mustUse.length > 0 && !chosen.some(({ action }) => space.mustUse.includes(action.id))) return;
-    const misfit = misfitOf(space.line, chosen);
+    if (space.mustUse.length > 0 && !chosen.some(isAsked)) return;
+    const misfit = misfitAfter(space.line, chosen, space.misfitNow);
     let misfitOver = 0;
     for (const mm of misfit) misfitOver += Math.max(0, Math.abs(mm) - space.misfitAllowedMm);
     const consider = (after: Float64Array, price: number, planed: readonly PlaningLine[], strike: FoundPlan['strike']) => {
@@ -111,26 +116,25 @@ export function searchPlans(space: SearchSpace, count: number): FoundPlan[] {
   };
 
   const descend = (place: number, gaps: Float64Array, price: number) => {
-    if (price >= worst()) return;
-    const choices = ordered[place];
+    const choices = space.atHinge[place];
     if (choices === undefined) {
       judge(gaps, price);
       return;
     }
-    descend(place + 1, gaps, price);
-    for (const choice of choices) {
-      if (price + choice.price >= worst()) break;
-      chosen.push(choice);
-      descend(place + 1, added(gaps, choice.changes), price + choice.price);
-      chosen.pop();
+    const ways = [undefined, ...choices].map((choice) => {
+      const after = choice === undefined ? gaps : added(gaps, choice.changes);
+      const paid = price + (choice?.price ?? 0);
+      return { choice, after, paid, atLeast: paid + leastFrom(place + 1, after) };
+    });
+    for (const { choice, after, paid, atLeast } of ways.sort((a, b) => a.atLeast - b.atLeast)) {
+      if (atLeast >= worst()) break;
+      if (choice !== undefined) chosen.push(choice);
+      descend(place + 1, after, paid);
+      if (choice !== undefined) chosen.pop();
     }
   };
   descend(0, space.start, 0);
   return best;
-}
-
-function misfitOf(line: HingeLine, hinges: readonly HingeChoice[]): number[] {
-  return line.misfit.map((_, j) => hinges.reduce((sum, { hinge, shiftMm }) => sum + shiftMm * (line.misfit[hinge]?.[j] ?? 0), 0));
 }
 
 /** Each edge alone, and both: with the lines that would bring each edge right. */

@@ -28,6 +28,12 @@ describe('work that is stopped at a set point', () => {
     expect(after[latch]).toBeCloseTo(5 - mm, 9);
   });
 
+  it('stops as well by a gap that opens while it is drawn', () => {
+    const after = cured(looseDoor(), cures, board, [{ action: 'longScrew', station: 'latch.top', mm: 2.5 }]);
+    expect(after[latch]).toBeCloseTo(2.5, 9);
+    expect(after[top]).toBeCloseTo(2.5, 9);
+  });
+
   it('goes no further than a leaf can be drawn, and never the other way', () => {
     expect(cured(looseDoor(), cures, board, until(0.5))[top]).toBeCloseTo(5 - 3 * MOST_DRAWN, 9);
     expect(cured(looseDoor(), cures, board, until(6))[top]).toBeCloseTo(5, 9);

@@ -3,6 +3,7 @@ import { action, type Action } from './actions';
 import type { ActionId } from './actionIds';
 import type { Belief } from './belief';
 import type { Cause } from './causes';
+import { placeHinges } from './door';
 import type { SideStep } from './planSteps';
 import { side, sideRow } from './sides';
 import { STATE_SIZE } from './stations';
@@ -14,8 +15,9 @@ const FRAME_WORK_FROM = 45;
 const TREATED_BELOW = 0.4;
 
 /** Whether work already done has dealt with a cause: the magnitude that is left is small, or there is none to gauge. */
-export function isTreated(belief: Belief, { id, cures }: Cause): boolean {
-  if (!belief.done.some((step) => cures.includes(step.action))) return false;
+export function isTreated(belief: Belief, { id, cures, at }: Cause): boolean {
+  const done = belief.done.filter(({ action: own, hinge }) => cures.includes(own) && (at === undefined || hinge === at));
+  if (done.length === 0) return false;
   let left = 0;
   let usual = 0;
   for (const { hypothesis, posterior, probability } of belief.held) {
@@ -26,28 +28,31 @@ export function isTreated(belief: Belief, { id, cures }: Cause): boolean {
       usual += probability * Math.abs(direction.mean);
     });
   }
-  const isSetting = cures.every((each) => ['shift', 'lower', 'set', 'hold', 'strike', 'plane', 'wait'].includes(action(each).effect.kind));
-  return isSetting || usual === 0 || left / usual < TREATED_BELOW;
+  // What is set rather than cured leaves no magnitude to gauge: it has been treated.
+  return done.some((step) => action(step.action).effect.kind !== 'cure') || usual === 0 || left / usual < TREATED_BELOW;
 }
 
 export interface Way {
   cures: readonly Action[];
-  /** Of these one must be among the hinge settings. */
-  mustUse: readonly ActionId[];
+  /** Of these one must be among the hinge settings; at that hinge, if one is named. */
+  mustUse: readonly { action: ActionId; hinge?: number }[];
   sides: readonly SideStep[];
   hidesCause: boolean;
 }
 
 /** Every way to treat what is likely, each cause by each of its cures, and what may be hidden for the quickest plan. */
 export function waysToTreat(belief: Belief, allowed: readonly Action[], treat: readonly Cause[]): Way[] {
+  const hinges = placeHinges(belief.door);
   const may = (id: ActionId) => allowed.find((a) => a.id === id);
   return treat.reduce<Way[]>(
     (ways, each) => {
+      const hinge = hinges.findIndex(({ name }) => name === each.at);
       const treatments = each.cures.flatMap((id) => may(id) ?? []);
       const further = treatments.flatMap((a): ((way: Way) => Way)[] => {
         const { effect } = a;
         if (effect.kind === 'cure') return [(way) => (way.cures.includes(a) ? way : { ...way, cures: [...way.cures, a] })];
-        if (effect.kind === 'shift' || effect.kind === 'lower') return [(way) => ({ ...way, mustUse: [...way.mustUse, a.id] })];
+        if (effect.kind === 'shift' || effect.kind === 'lower')
+          return [(way) => ({ ...way, mustUse: [...way.mustUse, { action: a.id, ...(hinge >= 0 && { hinge }) }] })];
         if (effect.kind === 'hold') return [(way) => ({ ...way, sides: [...way.sides, { action: a, mm: 1 }] })];
         if (effect.kind === 'set') return [(way) => ({ ...way, sides: [...way.sides, { action: a, mm: offBy(belief, a) }] })];
         if (effect.kind === 'wait') return [(way) => ({ ...way, sides: [...way.sides, { action: a, mm: 1 }] })];

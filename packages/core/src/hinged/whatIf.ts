@@ -1,6 +1,6 @@
 import { dot } from '../algebra/gaussian';
 import { profileOf, placeHinges, type HingeName, type HingedDoor } from './door';
-import { hingeLine } from './hingeLine';
+import { hingeLine, misfitAfter } from './hingeLine';
 import { judgeGap, type GapVerdict } from './judgeGap';
 import { parameterIndex } from './parameters';
 import { planedOff, type PlaningLine } from './planing';
@@ -42,16 +42,12 @@ export function tryOut(door: HingedDoor, before: ReadonlyMap<StationId, number>,
   const hinges = placeHinges(door);
   const move = new Float64Array(STATE_SIZE);
   move[parameterIndex('headGap')] = setting.lowerMm;
-  const misfit = hinges.map(() => 0);
-  for (const { hinge, mm } of setting.hinges) {
-    const place = hinges.findIndex(({ name }) => name === hinge);
-    const own = line.moves[place];
-    if (own === undefined) continue;
-    for (let i = 0; i < move.length; i += 1) move[i] = (move[i] ?? 0) + mm * (own[i] ?? 0);
-    line.misfit[place]?.forEach((off, j) => {
-      misfit[j] = (misfit[j] ?? 0) + mm * off;
-    });
+  const moved = setting.hinges.map(({ hinge, mm }) => ({ hinge: hinges.findIndex(({ name }) => name === hinge), shiftMm: mm }));
+  for (const { hinge, shiftMm } of moved) {
+    const own = line.moves[hinge];
+    for (let i = 0; i < move.length; i += 1) move[i] = (move[i] ?? 0) + shiftMm * (own?.[i] ?? 0);
   }
+  const misfit = misfitAfter(line, moved);
   const profile = profileOf(door);
   const gaps = WALKING_ORDER.flatMap((id): TriedGap[] => {
     const beforeMm = before.get(id);

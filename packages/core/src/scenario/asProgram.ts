@@ -37,6 +37,7 @@ export function spaceFrom(start: Float64Array): SearchSpace {
       { action: action('moveStrike'), upToMm: 15, price: 32 },
     ],
     line,
+    misfitNow: [] as readonly number[],
     guard: evenGuard(board, 0.2),
     misfitAllowedMm: 0.8,
   };
@@ -92,10 +93,11 @@ export function asProgram(space: SearchSpace): string {
   });
   line.misfit.forEach((_, j) => {
     const off = choices.map(({ hinge, shiftMm, name }): [number, string] => [shiftMm * (line.misfit[hinge]?.[j] ?? 0), name]);
+    const now = space.misfitNow[j] ?? 0;
     costs.push([200, `m_${j}`]);
     rows.push(
-      `m_${j} ${terms(off.map(([c, name]) => [-c, name]))} >= ${-space.misfitAllowedMm}`,
-      `m_${j} ${terms(off)} >= ${-space.misfitAllowedMm}`,
+      `m_${j} ${terms(off.map(([c, name]) => [-c, name]))} >= ${now - space.misfitAllowedMm}`,
+      `m_${j} ${terms(off)} >= ${-now - space.misfitAllowedMm}`,
     );
   });
   return [

@@ -20,20 +20,31 @@ import { answerCheck, takeReading } from './technician';
 import { boltLow, copyDoor, poseOf, trueGap, type TrueDoor } from './trueDoor';
 import { carryOut, CHECKED, isDoorTrue } from './work';
 
-/** Cycles of work and check until the door was true; those that never were count as the most allowed. */
+/** Cycles of work and full check until the door was true; those that never were count as the most allowed. */
 export interface CycleCount {
   doors: number;
   cycles: number;
+  /** Pieces of work done in all. */
+  steps: number;
   trueAtFirst: number;
   never: number;
 }
 
+/** Doors, and how many were true once the work was done. */
+export interface Outcome {
+  doors: number;
+  isTrue: number;
+}
+
 export interface CorrectionStudy {
+  /** Step by step: after each the readings that the tool asks for, and its plan anew; a full check when it has no more to do. */
   ours: CycleCount;
   ladder: CycleCount;
   oracle: CycleCount;
   /** Sags, latch drops and adjustable hinges with one fault. */
   settings: CycleCount;
+  /** The same doors, all and settings, by the first plan done as it was written, without a look between its steps. */
+  unlooked: { all: Outcome; settings: Outcome };
   byCause: ReadonlyMap<CauseId, CycleCount>;
   /** Doors that the hinges alone would make true, and how often planing was proposed for them. */
   hingesWouldDo: number;
@@ -63,11 +74,18 @@ const SETTINGS: readonly CauseId[] = [
 /** Cures that only time brings: such doors are not made true in one visit. */
 const WAITS: readonly CauseId[] = ['swollenSlab'];
 
-const counter = (): CycleCount => ({ doors: 0, cycles: 0, trueAtFirst: 0, never: 0 });
+const counter = (): CycleCount => ({ doors: 0, cycles: 0, steps: 0, trueAtFirst: 0, never: 0 });
 
-function countIn(into: CycleCount, cycles: number | undefined): void {
+/** How a door was brought true: in how many cycles, if at all, and with how many pieces of work. */
+interface Course {
+  cycles: number | undefined;
+  steps: number;
+}
+
+function countIn(into: CycleCount, { cycles, steps }: Course): void {
   into.doors += 1;
   into.cycles += cycles ?? MOST_CYCLES;
+  into.steps += steps;
   if (cycles === undefined) into.never += 1;
   else if (cycles <= 1) into.trueAtFirst += 1;
 }
@@ -84,6 +102,7 @@ export function studyCorrection(
     ladder: counter(),
     oracle: counter(),
     settings: counter(),
+    unlooked: { all: { doors: 0, isTrue: 0 }, settings: { doors: 0, isTrue: 0 } },
     byCause: new Map<CauseId, CycleCount>(),
     hingesWouldDo: 0,
     planedByUs: 0,
@@ -100,7 +119,7 @@ export function studyCorrection(
 
     const isPossible = canBeMadeTrue(scenario);
     const byHinges = bestByHinges(scenario);
-    const ours = correct(scenario, seedOf(1), clock);
+    const ours = correct(scenario, seedOf(1), seedOf(4), clock);
     study.millisPlan.push(...ours.millis);
     const ladder = climb(scenario, seedOf(2));
     const cannot = byHinges > CANNOT_FROM_MM;
@@ -113,26 +132,38 @@ export function studyCorrection(
       if (!ours.saysHingesCan) study.saidSo += 1;
     }
     if (isDoorTrue(scenario.door) || !isPossible) continue;
-    countIn(study.ours, ours.cycles);
-    countIn(study.ladder, ladder.cycles);
+    const count = (into: Outcome) => {
+      into.doors += 1;
+      if (ours.trueAsWritten) into.isTrue += 1;
+    };
+    count(study.unlooked.all);
+    countIn(study.ours, ours);
+    countIn(study.ladder, ladder);
     countIn(study.oracle, byOracle(scenario, seedOf(3)));
     const [only, second] = scenario.causes;
     if (only !== undefined && second === undefined) {
       const row = study.byCause.get(only) ?? counter();
-      countIn(row, ours.cycles);
+      countIn(row, ours);
       study.byCause.set(only, row);
-      if (SETTINGS.includes(only)) countIn(study.settings, ours.cycles);
+      if (SETTINGS.includes(only)) {
+        countIn(study.settings, ours);
+        count(study.unlooked.settings);
+      }
     }
   }
   return study;
 }
 
-interface Corrected {
-  cycles: number | undefined;
+interface Corrected extends Course {
+  /** Whether the first plan, done as it was written, would have made it true. */
+  trueAsWritten: boolean;
   planes: boolean;
   saysHingesCan: boolean;
   millis: number[];
 }
+
+/** More pieces of work than this within one cycle, and a full check is due. */
+const MOST_STEPS = 8;
 
 const PLANING: readonly ActionId[] = ['planeLatch', 'planeHead', 'scribeHead'];
 
@@ -152,32 +183,46 @@ function lookAround({ door, causes }: Scenario, random: RandomStream): AnsweredF
 
 const readAll = (door: TrueDoor, ids: readonly StationId[], random: RandomStream) => ids.map((id) => takeReading(door, id, random));
 
-/** The tool's way: everything read, its first plan done as it stands, a check, the next plan from what was learned. */
-function correct(scenario: Scenario, random: RandomStream, clock: () => number): Corrected {
+/**
+ * The tool's way: everything read, the first step of its plan done, the readings that the step asks for taken, the next step
+ * of the plan from what was learned; a full check when the tool has no more to do.
+ */
+function correct(scenario: Scenario, random: RandomStream, asWritten: RandomStream, clock: () => number): Corrected {
   const door = copyDoor(scenario.door);
   const asFound: Observed = { door: door.card, readings: readAll(door, STATION_IDS, random), findings: lookAround(scenario, random) };
   const rounds: Round[] = [];
   const millis: number[] = [];
-  let planes = false;
-  let saysHingesCan = false;
-  for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
+  const plan = (seed: number) => {
     const begun = clock();
-    const { plans, hingesAlone } = planFor({ ...asFound, rounds }, believe({ ...asFound, rounds }), { seed: cycle });
+    const correction = planFor({ ...asFound, rounds }, believe({ ...asFound, rounds }), { seed });
     millis.push(clock() - begun);
-    const steps = (plans[0]?.steps ?? []).map(asDone);
-    if (cycle === 1) {
-      planes = steps.some(isPlaning);
-      saysHingesCan = hingesAlone.can;
+    return { hingesAlone: correction.hingesAlone, steps: correction.plans[0]?.steps ?? [] };
+  };
+
+  const first = plan(1);
+  const unlooked = copyDoor(door);
+  carryOut(unlooked, first.steps.map(asDone), asWritten);
+  const told = { trueAsWritten: isDoorTrue(unlooked), saysHingesCan: first.hingesAlone.can, millis };
+  let planes = false;
+  let steps = 0;
+  for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
+    for (let k = 0; k < MOST_STEPS; k += 1) {
+      const [next] = steps === 0 ? first.steps : plan(1 + rounds.length).steps;
+      if (next === undefined) break;
+      const done = [asDone(next)];
+      carryOut(door, done, random);
+      steps += 1;
+      if (cycle === 1) planes ||= done.some(isPlaning);
+      rounds.push({ done, readings: readAll(door, next.recheck, random) });
     }
-    carryOut(door, steps, random);
-    if (isDoorTrue(door)) return { cycles: cycle, planes, saysHingesCan, millis };
-    rounds.push({ done: steps, readings: readAll(door, CHECKED, random) });
+    if (isDoorTrue(door)) return { ...told, cycles: cycle, steps, planes };
+    rounds.push({ done: [], readings: readAll(door, CHECKED, random) });
   }
-  return { cycles: undefined, planes, saysHingesCan, millis };
+  return { ...told, cycles: undefined, steps, planes };
 }
 
 /** The trade's way: one rung of the ladder, a check, the next. */
-function climb(scenario: Scenario, random: RandomStream): { cycles: number | undefined; planes: boolean } {
+function climb(scenario: Scenario, random: RandomStream): Course & { planes: boolean } {
   const door = copyDoor(scenario.door);
   const findings = lookAround(scenario, random);
   const done: DoneStep[] = [];
@@ -186,10 +231,10 @@ function climb(scenario: Scenario, random: RandomStream): { cycles: number | und
     const steps = nextRung({ card: door.card, readings, findings, done });
     carryOut(door, steps, random);
     done.push(...steps);
-    if (isDoorTrue(door)) return { cycles: cycle, planes: done.some(isPlaning) };
+    if (isDoorTrue(door)) return { cycles: cycle, steps: done.length, planes: done.some(isPlaning) };
     readings = readAll(door, STATION_IDS, random);
   }
-  return { cycles: undefined, planes: done.some(isPlaning) };
+  return { cycles: undefined, steps: done.length, planes: done.some(isPlaning) };
 }
 
 /** Work that takes a cause away by itself; what sets hinges, planes or moves strikes is searched for. */
@@ -241,6 +286,7 @@ function setTruly(door: TrueDoor, mayPlane: boolean, guardMm: number): { found: 
       line,
       guard: evenGuard(board, guardMm),
       mustUse: [],
+      misfitNow: [],
       misfitAllowedMm: 0.8,
       atHinge: [...line.moves.map((move, hinge) => choices(hinge, move, 'shift')), choices(-1, lowered(STATE_SIZE), 'lower')],
       planes: mayPlane ? able.filter(({ effect }) => effect.kind === 'plane').map((a) => ({ action: a, price: price(a, 1) })) : [],
@@ -275,17 +321,21 @@ function bestByHinges({ door, causes }: Scenario): number {
   return Math.min(...[asItIs, cured].map(({ found, board }) => (found === undefined ? Infinity : outsideBy(board, found.gaps))));
 }
 
-function byOracle(scenario: Scenario, random: RandomStream): number | undefined {
+function byOracle(scenario: Scenario, random: RandomStream): Course {
   const door = copyDoor(scenario.door);
   const able = (id: ActionId) => ACTIONS.some((a) => a.id === id && !forbids(a, door));
+  let steps = 0;
   let cures = cureTruth(scenario.causes, able);
   for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
     // It sees the cure's outcome before it sets the hinges, as nobody can.
     carryOut(door, cures, random);
+    steps += cures.length;
     cures = [];
     const { found } = setTruly(door, true, 0.2);
-    if (found !== undefined) carryOut(door, stepsOf(found, [], [], placeHinges(door.card)).map(asDone), random);
-    if (isDoorTrue(door)) return cycle;
+    const settings = found === undefined ? [] : stepsOf(found, [], [], placeHinges(door.card)).map(asDone);
+    carryOut(door, settings, random);
+    steps += settings.length;
+    if (isDoorTrue(door)) return { cycles: cycle, steps };
   }
-  return undefined;
+  return { cycles: undefined, steps };
 }

@@ -59,12 +59,14 @@ function shareUntil(
     draw(copy, share);
     return trueGap(copy, at, poseOf(copy));
   };
-  if (gapAt(0) <= aim) return 0;
-  if (gapAt(MOST_DRAWN) >= aim) return MOST_DRAWN;
+  const way = Math.sign(gapAt(MOST_DRAWN) - gapAt(0));
+  const isShort = (share: number) => way * (aim - gapAt(share)) > 0;
+  if (!isShort(0)) return 0;
+  if (isShort(MOST_DRAWN)) return MOST_DRAWN;
   let [low, high] = [0, MOST_DRAWN];
   for (let i = 0; i < 20; i += 1) {
     const middle = (low + high) / 2;
-    if (gapAt(middle) > aim) low = middle;
+    if (isShort(middle)) low = middle;
     else high = middle;
   }
   return low;

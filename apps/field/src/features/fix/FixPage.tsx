@@ -5,11 +5,11 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
-import { Words } from '../../design/Words';
 import { usePlan } from '../../workers/useEngine';
 import { CallFrame } from '../call/CallFrame';
 import { observedNow, uncheckedWork } from '../call/observed';
 import { Fix } from './Fix';
+import { PlanSearch } from './PlanSearch';
 
 export function FixPage() {
   return (
@@ -48,12 +48,13 @@ function FixFooter({ record }: { record: CallRecord }) {
 
 function Planned({ record }: { record: CallRecord }) {
   const observed = useMemo(() => observedNow(record), [record]);
-  const correction = usePlan(observed);
-  return correction === undefined ? (
-    <Words tone="pencil">Searching for the best plan.</Words>
-  ) : (
-    <Fix record={record} correction={correction} />
+  const planning = usePlan(observed);
+  return (
+    <View style={styles.planned}>
+      <PlanSearch {...planning} />
+      {planning.correction && <Fix record={record} correction={planning.correction} />}
+    </View>
   );
 }
 
-const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, half: { flex: 1 } });
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, half: { flex: 1 }, planned: { gap: SPACE.m } });
