@@ -1,13 +1,23 @@
 // npm run docs:causes: writes the tables of causes, checks and actions into docs/causes.md, from the tables the engine uses.
 import { writeFileSync } from 'node:fs';
-import { ACTIONS, answerChances, CAUSES, FINDINGS, PROFILE_IDS, toleranceProfile } from '../packages/core/src/index';
+import {
+  action,
+  ACTIONS,
+  answerChances,
+  CAUSES,
+  FINDINGS,
+  PROFILE_IDS,
+  school,
+  SCHOOL_IDS,
+  toleranceProfile,
+} from '../packages/core/src/index';
 
 const row = (cells: readonly (string | number)[]) => `| ${cells.join(' | ')} |`;
 const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]) =>
   [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
 
 const chapters = [
-  '# Causes, checks, actions and limits',
+  '# Causes, checks, actions, limits and schools',
   'Written from the tables in `packages/core/src/hinged` by `npm run docs:causes`. Correct a figure there. Where no source is named it is common practice, set by judgement.',
   '## Causes',
   table(
@@ -58,6 +68,18 @@ const chapters = [
       evenWithin,
       source,
     ]),
+  ),
+  '## Schools',
+  table(
+    ['point', 'way', 'what speaks for it', 'leaves out'],
+    SCHOOL_IDS.flatMap((id) =>
+      Object.values(school(id).ways).map(({ label, says, leavesOut }) => [
+        school(id).title,
+        label,
+        says,
+        leavesOut.map((each) => action(each).title).join('; '),
+      ]),
+    ),
   ),
 ];
 

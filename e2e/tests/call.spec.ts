@@ -136,6 +136,7 @@ test('three readings and what the tool asks next name the cause; a check after t
   await expect(page.getByTestId('step-1')).toContainText(/Tighten the hinge screws|Long screw into the framing/);
   await expect(page.getByTestId('step-1')).toContainText('Then read again: hinge gap, top');
   await page.getByTestId('step-1').getByTestId('log-step').click();
+  await page.getByTestId('step-1').getByTestId('check-topScrews-tight').click();
   await page.getByTestId('to-check').click();
   for (const figure of ['2.2', '2.7', '3.4']) await tapReading(page, figure);
   await page.getByTestId('to-next-plan').click();
@@ -153,6 +154,13 @@ test('three readings and what the tool asks next name the cause; a check after t
     { station: 'latch.top', mm: 2.7 },
     { station: 'head.latch', mm: 3.4 },
   ]);
+  // Checked again after the step, beside what was found.
+  expect(
+    house.rows(
+      `SELECT f.answer, a.hinge FROM finding f LEFT JOIN adjustment a ON a.id = f.adjustmentId JOIN "call" c ON c.id = f.callId
+       WHERE f.finding = 'topScrews' AND c.complaint LIKE 'Catches%' ORDER BY f.id`,
+    ),
+  ).toContainEqual({ answer: 'tight', hinge: 'top' });
 });
 
 test('a setting is tried on the drawing by tap, key and drag, and nothing is written', async ({ page, house }) => {
@@ -268,6 +276,31 @@ test('a door is judged by limits of its own, with the reason, and what is wrong 
     edges: { latch: { min: 2, target: 3, max: 5 } },
     reason: 'Brush seal, 5 mm',
   });
+});
+
+test('a door is treated by the school chosen for it, and the plan says what that leaves out', async ({ page, house }) => {
+  await openSaggingDoor(page, house.url);
+  const callId = new URL(page.url()).pathname.split('/')[2];
+  await expect(page.getByTestId('school-hingeMove-why')).toContainText('weighed');
+  await page.getByTestId('school-hingeMove-packing').click();
+  await expect(page.getByTestId('school-hingeMove-why')).toContainText('a known thickness');
+  await page.getByTestId('to-measure').click();
+  await walkRound(page, SAGGING);
+  await page.getByTestId('stage-fix').click();
+  await expect(page.getByText('This door’s school: packing.').first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Not allowed here' })).toBeVisible();
+  await expectAllSaved(page);
+  const kept = () =>
+    house.rows<{ revision: number; schools: string }>(
+      'SELECT d.revision, d.schools FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?',
+      callId,
+    );
+  expect(kept().map(({ revision, schools }) => [revision, JSON.parse(schools)])).toEqual([[2, { hingeMove: 'packing' }]]);
+
+  await page.getByTestId('stage-listen').click();
+  await page.getByTestId('school-hingeMove-all').click();
+  await expectAllSaved(page);
+  expect(kept().map(({ revision, schools }) => [revision, JSON.parse(schools)])).toEqual([[3, { hingeMove: null }]]);
 });
 
 test('a fire door is not planed or packed, and the tool says whom to call', async ({ page, house }) => {

@@ -13,6 +13,9 @@ export {
   placeHinges,
   profileOf,
   slenderness,
+  HINGE_LAYOUT_IDS,
+  HINGE_LAYOUTS,
+  type HingeLayoutId,
   usualHingeHeights,
   type HingedDoor,
   type HingeKind,
@@ -58,6 +61,17 @@ export { ACTION_IDS, type ActionId } from './hinged/actionIds';
 export { ACTIONS, action, type Action, type ActionEffect } from './hinged/actions';
 export { CAUTIONS, type CautionId } from './hinged/cautions';
 export { judgeGap, type GapVerdict } from './hinged/judgeGap';
+export {
+  chosenWay,
+  school,
+  schoolsFor,
+  SCHOOL_IDS,
+  wayIds,
+  type School,
+  type SchoolChoices,
+  type SchoolId,
+  type WayId,
+} from './hinged/schools';
 export { limitFaults, type LimitFault, type LimitField, type OwnLimits } from './hinged/ownLimits';
 export type { AnsweredFinding, DoneStep, Observed, Reading, Round } from './hinged/readings';
 export { diagnose, estimate, type Diagnosis, type Estimate, type ExpectedGap, type RankedCause, type Supposition } from './hinged/diagnose';

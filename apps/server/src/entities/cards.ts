@@ -67,6 +67,10 @@ export class DoorRow extends Card {
   /** Limits set by hand for this door, in place of its profile's. */
   @Column({ type: 'simple-json', nullable: true })
   ownLimits: object | null;
+
+  /** Ways of working chosen for this door. */
+  @Column({ type: 'simple-json', nullable: true })
+  schools: object | null;
 }
 
 @Entity({ name: 'call' })

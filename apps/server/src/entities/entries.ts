@@ -64,6 +64,10 @@ export class FindingRow extends CorrectableEntry {
 
   @Column({ type: 'text' })
   answer: string;
+
+  /** The work after which it was checked again; null as found. */
+  @Column({ type: 'text', nullable: true })
+  adjustmentId: string | null;
 }
 
 @Entity({ name: 'adjustment' })

@@ -7,6 +7,8 @@ import {
   STATION_IDS,
   EDGES,
   limitFaults,
+  school,
+  wayIds,
   type OwnLimits,
 } from '@proper-swing/core';
 import { array, boolean, number, object, string, type InferType } from 'yup';
@@ -53,6 +55,27 @@ export const ownLimitsSchema = ownLimitsShape
   .default(undefined)
   .meta({ description: 'Limits set by hand for this door, in place of those of its profile' });
 
+/** Ways of working chosen for one door; what is not chosen is weighed. */
+export const schoolsSchema = object({
+  drift: string()
+    .oneOf(wayIds('drift'))
+    .nullable()
+    .optional()
+    .default(undefined)
+    .meta({ description: school('drift').title }),
+  hingeMove: string()
+    .oneOf(wayIds('hingeMove'))
+    .nullable()
+    .optional()
+    .default(undefined)
+    .meta({ description: school('hingeMove').title }),
+})
+  .noUnknown()
+  .nullable()
+  .optional()
+  .default(undefined)
+  .meta({ description: 'Schools chosen for this door, where good carpenters differ' });
+
 const doorShape = {
   slabWidthMm: mm('Width of the slab').required().test(finite).min(200).max(LARGEST_MM),
   slabHeightMm: mm('Height of the slab').required().test(finite).min(300).max(LARGEST_MM),
@@ -69,6 +92,7 @@ const doorShape = {
   fireRated: boolean().required().meta({ description: 'Fire, smoke or security door: nothing outside its certificate' }),
   profile: string().oneOf(PROFILE_IDS).required().meta({ description: 'Tolerance profile the gaps are judged by' }),
   ownLimits: ownLimitsSchema,
+  schools: schoolsSchema,
 };
 
 export const hingedDoorSchema = object(doorShape)
@@ -118,6 +142,7 @@ const roundSchema = object({
     .max(40)
     .meta({ description: 'Steps as they were really done' }),
   readings: array(readingSchema.required()).required().max(200).meta({ description: 'What was read after them' }),
+  findings: array(findingSchema.required()).max(40).meta({ description: 'Answers to checks made again after them' }),
 }).noUnknown();
 
 const observedShape = {
@@ -267,6 +292,7 @@ const planShape = object({
       cautions: array(string().required()).required(),
       stopIf: string().required(),
       recheck: array(stationId).required().meta({ description: 'What to read after it' }),
+      lookAgain: array(string().oneOf(FINDING_IDS).required()).required().meta({ description: 'What to look at or try again after it' }),
     })
       .noUnknown()
       .required(),

@@ -12,6 +12,7 @@ import {
   type HingedDoor,
   type Observed,
   type Reading,
+  type Round,
   type Stepwise,
 } from '@proper-swing/core';
 import type { Schema } from 'yup';
@@ -189,11 +190,15 @@ function observedFrom({ door, readings, findings, rounds }: DiagnoseRequest): Ob
     door: door satisfies HingedDoor,
     readings: readings.map(readingFrom),
     findings,
-    ...(rounds && { rounds: rounds.map(({ done, readings: after }) => ({ done: done.map(doneFrom), readings: after.map(readingFrom) })) }),
+    ...(rounds && { rounds: rounds.map(roundFrom) }),
   };
 }
 
 type RoundRequest = NonNullable<DiagnoseRequest['rounds']>[number];
+
+function roundFrom({ done, readings, findings }: RoundRequest): Round {
+  return { done: done.map(doneFrom), readings: readings.map(readingFrom), ...(findings && { findings }) };
+}
 
 function doneFrom({ action, hinge, amount, planed }: RoundRequest['done'][number]): DoneStep {
   return { action, amount, ...(hinge && { hinge }), ...(planed && { planed }) };

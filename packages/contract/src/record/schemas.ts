@@ -1,6 +1,6 @@
 import { ACTION_IDS, FINDING_IDS, INSTRUMENT_IDS, PROFILE_IDS, STATION_IDS } from '@proper-swing/core';
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { HINGE_KINDS, ownLimitsSchema, SLAB_KINDS } from '../engine/hingedSchemas';
+import { HINGE_KINDS, ownLimitsSchema, schoolsSchema, SLAB_KINDS } from '../engine/hingedSchemas';
 
 const UUID_V7 = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
 const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
@@ -62,6 +62,7 @@ export const doorSchema = object({
   fireRated: boolean().required(),
   profile: string().oneOf(PROFILE_IDS).required(),
   ownLimits: ownLimitsSchema,
+  schools: schoolsSchema,
 })
   .noUnknown()
   .test(
@@ -125,6 +126,7 @@ export const findingEntrySchema = object({
   callId: id('Call it was found on'),
   finding: string().oneOf(FINDING_IDS).required(),
   answer: named('Which of its answers', 40),
+  adjustmentId: id('The work after which it was checked again; absent as found').nullable().optional().default(undefined),
 }).noUnknown();
 
 export const adjustmentSchema = object({

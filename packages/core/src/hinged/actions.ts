@@ -3,7 +3,7 @@ import { FRAME_ACTIONS } from './frameActions';
 import { HINGE_ACTIONS } from './hingeActions';
 import { SLAB_ACTIONS } from './slabActions';
 import { STRIKE_ACTIONS } from './strikeActions';
-import type { HingeKind, HingeName, SlabKind } from './door';
+import type { HingedDoor, HingeKind, HingeName, SlabKind } from './door';
 import type { SideId } from './sides';
 import type { CautionId } from './cautions';
 import type { CauseId } from './causes';
@@ -59,6 +59,15 @@ export interface Action {
   steps: readonly string[];
   cautions: readonly CautionId[];
   stopIf: string;
+}
+
+/** Whether a door is of a kind that an action is not for. */
+export function isForbiddenOn({ forbidden }: Action, door: Pick<HingedDoor, 'fireRated' | 'hingeKind' | 'slabKind'>): boolean {
+  return (
+    (forbidden.fireRated === true && door.fireRated) ||
+    forbidden.hingeKinds?.includes(door.hingeKind) === true ||
+    forbidden.slabKinds?.includes(door.slabKind) === true
+  );
 }
 
 const ACTION_TABLE: Readonly<Record<ActionId, Omit<Action, 'id'>>> = {

@@ -1,14 +1,13 @@
 import { dot, project, takeAtMost, timesCov, type Gaussian, type Spread } from '../algebra/gaussian';
 import { logSumExp } from '../chance/normal';
-import { DomainError } from '../errors';
 import type { CauseId } from './causes';
 import type { HingedDoor } from './door';
 import { filterFigures, magnitudesOf, stateUnder, type FilteredFigures, type Magnitudes } from './filterFigures';
-import { finding, findingAnswer, jointAnswerChances, type FindingAnswer, type FindingId } from './findings';
+import { jointAnswerChances } from './findings';
 import { faultSpace, type FaultSpace, type Hypothesis } from './hypotheses';
 import { carryOn } from './carryOn';
 import type { ActionId } from './actionIds';
-import { linearReadings, type DoneStep, type LinearReading, type Observed } from './readings';
+import { linearReadings, takenAnswers, type DoneStep, type LinearReading, type Observed, type TakenAnswer } from './readings';
 import { STATE_SIZE, stationRow, type StationId } from './stations';
 
 /** A hypothesis after all that was read and found. */
@@ -17,13 +16,6 @@ export interface HeldHypothesis {
   /** The state and, behind it, the magnitudes in the order of the hypothesis' directions; then how far work was off, if any. */
   posterior: Gaussian;
   probability: number;
-}
-
-/** An answer as it was given. */
-export interface TakenAnswer {
-  finding: FindingId;
-  answer: FindingAnswer;
-  place: number;
 }
 
 /** What is believed of a door. */
@@ -82,14 +74,6 @@ export function believe(observed: Observed): Belief {
   const held = heldInFull(weighed, chances, figures, rubs);
   const asFound: Belief = { door, space, readings, answers, chances, held, done: [], learned: new Map() };
   return (observed.rounds ?? []).reduce(carryOn, asFound);
-}
-
-function takenAnswers({ findings }: Observed): TakenAnswer[] {
-  return findings.map(({ finding: id, answer }, i) => {
-    const found = findingAnswer(id, answer);
-    if (found === undefined) throw new DomainError('finding.answer', `findings[${i}].answer`, `"${answer}" is not an answer to ${id}.`);
-    return { finding: id, answer: found, place: finding(id).answers.findIndex((each) => each.id === answer) };
-  });
 }
 
 function heldInFull(

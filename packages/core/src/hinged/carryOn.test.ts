@@ -3,7 +3,7 @@ import { cause } from './causes';
 import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
 import { planCorrections } from './planCorrections';
 import type { Observed, Round } from './readings';
-import { isTreated } from './waysToTreat';
+import { isTreated } from './treated';
 
 const door = EXAMPLE_DOOR;
 const sagging: Observed = { door, readings: SAGGING_READINGS, findings: [{ finding: 'topScrews', answer: 'loose' }] };
@@ -40,6 +40,31 @@ describe('learning from work', () => {
     };
     expect(chance(failed, 'looseTopScrews')).toBeLessThan(chance(unanswered, 'looseTopScrews') / 4);
     expect(chance(failed, 'strippedTopHoles')).toBeGreaterThan(chance(unanswered, 'strippedTopHoles'));
+  });
+
+  it('screws that spin after they were tightened speak for stripped holes; screws that now hold speak for loose ones', () => {
+    const chances = (answer?: string) => {
+      const observed: Observed = {
+        ...sagging,
+        findings: [],
+        rounds: [
+          {
+            done: [{ action: 'tighten', hinge: 'top', amount: 1 }],
+            readings: [],
+            ...(answer !== undefined && { findings: [{ finding: 'topScrews', answer }] }),
+          },
+        ],
+      };
+      const all = causeChances(believe(observed));
+      expect(all.every(({ probability }) => probability >= 0 && probability <= 1)).toBe(true);
+      const of = (id: string) => all.find((each) => each.id === id)?.probability ?? 0;
+      return { loose: of('looseTopScrews'), stripped: of('strippedTopHoles') };
+    };
+    const unasked = chances();
+    expect(chances('spinning').stripped).toBeGreaterThan(Math.max(unasked.stripped, 0.8));
+    expect(chances('tight').loose).toBeGreaterThan(unasked.loose);
+    expect(chances('tight').stripped).toBeLessThan(unasked.stripped / 5);
+    expect(() => chances('purple')).toThrow('not an answer');
   });
 
   it('learns what a layer of card does here: more than foretold makes the next plan use fewer', () => {

@@ -4,20 +4,25 @@ import { action } from './actions';
 import type { ActionId } from './actionIds';
 import type { Belief, HeldHypothesis } from './belief';
 import { placeHinges } from './door';
+import { jointAnswerChances } from './findings';
 import { hingeLine } from './hingeLine';
 import { lowered } from './moves';
 import { parameterIndex } from './parameters';
 import { planedOff, PLANING_SD_MM } from './planing';
 import { side, sideRow } from './sides';
-import { linearReadings, type DoneStep, type Round } from './readings';
+import { linearReadings, takenAnswers, type DoneStep, type Round } from './readings';
+import { stillAtWork } from './treated';
 import { STATE_SIZE, station, stationRow, unevennessIndex, WALKING_ORDER } from './stations';
 
 /**
  * The belief after work and the readings that followed it: every hypothesis carries the work forward with its own
- * uncertainty, the readings then correct the door, the chances of the causes, and what a unit of the work does here.
+ * uncertainty, the readings then correct the door, the chances of the causes, and what a unit of the work does here. A check
+ * made again speaks for the causes that the work should have left.
  */
 export function carryOn(belief: Belief, round: Round): Belief {
   const readings = linearReadings({ door: belief.door, readings: round.readings, findings: [] }, STATE_SIZE);
+  const answers = takenAnswers({ findings: round.findings ?? [] });
+  const done = [...belief.done, ...round.done];
   const carried = belief.held.map((held) => {
     const worked = afterWork(belief, held, round.done);
     let logEvidence = Math.log(held.probability);
@@ -25,6 +30,8 @@ export function carryOn(belief: Belief, round: Round): Belief {
       const row = stationRow(id, belief.door, worked.mean.length);
       logEvidence += mm === undefined ? takeAtMost(worked, row, 0, variance) : takeReading(worked, row, mm, variance);
     }
+    const left = stillAtWork(belief.space, { ...held, posterior: worked }, done);
+    for (const { finding, place } of answers) logEvidence += Math.log(jointAnswerChances(finding, left)[place] ?? 0);
     return { held, worked, logEvidence };
   });
   const total = logSumExp(carried.map(({ logEvidence }) => logEvidence));
@@ -38,7 +45,7 @@ export function carryOn(belief: Belief, round: Round): Belief {
   const chances = new Float64Array(belief.chances.length);
   const places = new Map(belief.space.hypotheses.map((hypothesis, i) => [hypothesis, i]));
   for (const { hypothesis, probability } of held) chances[places.get(hypothesis) ?? 0] = probability;
-  return { ...belief, held, chances, done: [...belief.done, ...round.done], learned: learnedFrom(belief, held, round.done) };
+  return { ...belief, held, chances, done, learned: learnedFrom(belief, held, round.done) };
 }
 
 /** How far watched work was drawn, as a share of all the way: one standard deviation. */

@@ -1,5 +1,6 @@
 import { DomainError } from '../errors';
 import { withOwnLimits, type OwnLimits } from './ownLimits';
+import type { SchoolChoices } from './schools';
 import { toleranceProfile, type ProfileId, type ToleranceProfile } from './profiles';
 
 export type HingeKind = 'butt' | 'ballBearing' | 'cast' | 'adjustable';
@@ -18,6 +19,8 @@ export interface HingedDoor {
   profile: ProfileId;
   /** Limits of this one door, in place of the profile's. */
   ownLimits?: OwnLimits | null | undefined;
+  /** Ways of working chosen for this one door. */
+  schools?: SchoolChoices | null | undefined;
 }
 
 /** A hinge by its name and its place f down the hinge edge, 0 at the top and 1 at the foot. */
@@ -57,10 +60,22 @@ export function slenderness(door: HingedDoor): number {
   return door.slabHeightMm / door.slabWidthMm;
 }
 
-/** Where hinges sit when nobody has measured them: 6 in down, 10 in up, the third midway (common practice, no source). */
-export function usualHingeHeights(slabHeightMm: number, count: 2 | 3 | 4): number[] {
-  const top = 6 * 25.4;
-  const bottom = slabHeightMm - 10 * 25.4;
+/** Schools of setting hinges: the top one so far down, the bottom one so far up, inches (common practice, no source). */
+export const HINGE_LAYOUTS = {
+  fiveAndNine: { label: '5 in and 9 in', down: 5, up: 9 },
+  sixAndTen: { label: '6 in and 10 in', down: 6, up: 10 },
+  sevenAndEleven: { label: '7 in and 11 in', down: 7, up: 11 },
+} as const;
+
+export type HingeLayoutId = keyof typeof HINGE_LAYOUTS;
+
+export const HINGE_LAYOUT_IDS = Object.keys(HINGE_LAYOUTS) as HingeLayoutId[];
+
+/** Where hinges sit when nobody has measured them: by a layout, those between at even distances, mm below the top of the slab. */
+export function usualHingeHeights(slabHeightMm: number, count: 2 | 3 | 4, layout: HingeLayoutId = 'sixAndTen'): number[] {
+  const { down, up } = HINGE_LAYOUTS[layout];
+  const top = down * 25.4;
+  const bottom = slabHeightMm - up * 25.4;
   return Array.from({ length: count }, (_, i) => Math.round(top + ((bottom - top) * i) / (count - 1)));
 }
 

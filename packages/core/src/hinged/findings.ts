@@ -22,6 +22,8 @@ export interface Finding {
   answers: readonly FindingAnswer[];
   /** What is answered under each cause; `otherwise` holds for every cause not named. */
   chances: { otherwise: AnswerColumn } & Partial<Record<CauseId, AnswerColumn>>;
+  /** Shows the door as it is now, so that it can be asked again after work. */
+  again?: true;
   /** Kinds of hinge it can be tried on; all unless said. */
   onlyFor?: readonly HingeKind[];
 }
@@ -139,6 +141,7 @@ const FINDING_TABLE = {
   },
   liftPlay: {
     stage: 'test',
+    again: true,
     question: 'Lift the latch edge: play?',
     howTo: 'Door ajar. Lift the handle edge gently and watch the top hinge.',
     minutes: 0.3,
@@ -160,6 +163,7 @@ const FINDING_TABLE = {
   },
   topScrews: {
     stage: 'look',
+    again: true,
     question: 'Top hinge screws?',
     howTo: 'Hand driver on each screw of the top hinge: does it hold, turn up tight, or turn for ever?',
     minutes: 1,
@@ -177,6 +181,7 @@ const FINDING_TABLE = {
   },
   bottomScrews: {
     stage: 'look',
+    again: true,
     question: 'Bottom hinge screws?',
     howTo: 'The same at the bottom hinge.',
     minutes: 0.8,
@@ -193,6 +198,7 @@ const FINDING_TABLE = {
   },
   topLeaves: {
     stage: 'look',
+    again: true,
     question: 'Top hinge leaves, door shut?',
     howTo: 'Look at the barrel side: do the two leaves lie parallel, or open toward the barrel?',
     minutes: 0.5,
@@ -208,6 +214,7 @@ const FINDING_TABLE = {
   },
   pins: {
     stage: 'look',
+    again: true,
     question: 'Pins and knuckles?',
     howTo: 'Look for grey dust, a pin that walks up, daylight between knuckles.',
     minutes: 0.5,
@@ -244,6 +251,7 @@ const FINDING_TABLE = {
   },
   hingeLegFirm: {
     stage: 'test',
+    again: true,
     question: 'Push the hinge leg by the top hinge: firm?',
     howTo: 'Thumb on the leg beside the top hinge, door ajar, other hand lifting the latch edge. Does the leg itself move?',
     minutes: 0.3,
@@ -256,6 +264,7 @@ const FINDING_TABLE = {
   },
   springBack: {
     stage: 'test',
+    again: true,
     question: 'Close slowly: does the hinge edge spring?',
     howTo: 'Push shut with one finger at the latch. Spring-back means the hinge edge meets the leg first.',
     minutes: 0.3,
@@ -273,6 +282,7 @@ const FINDING_TABLE = {
   },
   firstContact: {
     stage: 'test',
+    again: true,
     question: 'Close slowly: what touches first?',
     howTo: 'Bring it home with one finger; stop at the first contact and look where it is.',
     minutes: 0.5,
@@ -312,6 +322,7 @@ const FINDING_TABLE = {
   },
   halfOpen: {
     stage: 'test',
+    again: true,
     question: 'Let go half open: what does it do?',
     howTo: 'Open it half way, let go without a push. A true door stays put.',
     minutes: 0.3,
@@ -328,6 +339,7 @@ const FINDING_TABLE = {
   },
   floorDrag: {
     stage: 'test',
+    again: true,
     question: 'Swing it right round: does it drag?',
     howTo: 'From shut to wide open, listening at the foot.',
     minutes: 0.3,
@@ -349,6 +361,7 @@ const FINDING_TABLE = {
   },
   latch: {
     stage: 'test',
+    again: true,
     question: 'Does it latch?',
     howTo: 'Push it shut with one finger; then lift, then push; then try to rattle it.',
     minutes: 0.4,
@@ -455,6 +468,7 @@ const FINDING_TABLE = {
   },
   handle: {
     stage: 'test',
+    again: true,
     onlyFor: ['adjustable'],
     question: 'Lift the handle, open and shut?',
     howTo: 'Multipoint locks only. First with the door open, then shut.',

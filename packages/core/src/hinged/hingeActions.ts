@@ -95,7 +95,7 @@ export const HINGE_ACTIONS = {
       'Wedge the door under the latch edge.',
       'Take out the screw nearest the stop: that hole lies over the framing.',
       'Drive the long screw, angled slightly to the framing; the last turns by hand.',
-      'Watch the gap at the hinge while it draws: stop where the plan says, or when it is even with the hinge below.',
+      'Watch the gap while it draws: stop where the plan says, or when the hinge gap is even with the hinge below.',
     ],
     cautions: ['support', 'cables'],
     stopIf: 'The screw spins without drawing: it has missed the framing.',
@@ -122,7 +122,7 @@ export const HINGE_ACTIONS = {
     steps: [
       'Wedge the door under the latch edge.',
       'Take out the screw nearest the stop and drive the long one into the framing, the last turns by hand.',
-      'Watch the gap at the hinge: stop where the plan says, or when it is even with the one above.',
+      'Watch the gap while it draws: stop where the plan says, or when the hinge gap is even with the one above.',
     ],
     cautions: ['support', 'cables'],
     stopIf: 'The screw spins without drawing: it has missed the framing, or the timber is soft.',

@@ -1,5 +1,5 @@
 import { seededRandom } from '../chance/seededRandom';
-import { action, ACTIONS } from './actions';
+import { action, ACTIONS, isForbiddenOn } from './actions';
 import type { ActionId } from './actionIds';
 import { believe, causeChances, expectAt, type Belief } from './belief';
 import {
@@ -29,9 +29,10 @@ import { planOf, type Correction, type PlanAim, type PlanOptions } from './plan'
 import { GAUGE_TELLS_MM } from './profiles';
 import type { DoneStep, Observed } from './readings';
 import type { FoundPlan } from './searchPlan';
+import { leftOutBySchool } from './schools';
 import { STATE_SIZE, station } from './stations';
 import { toEnd, type Stepwise } from '../stepwise';
-import { isTreated } from './waysToTreat';
+import { isTreated } from './treated';
 
 /** From this chance on a cause is treated before anything is hidden. */
 const TREAT_FROM = 0.35;
@@ -217,13 +218,12 @@ function rulings(door: HingedDoor, belief: Belief, without: readonly ActionId[])
   const noPlaning = causeChances(belief)
     .filter(({ probability }) => probability >= FORBID_FROM)
     .flatMap(({ id }) => cause(id).forbidsPlaning ?? [])[0];
-  return ACTIONS.flatMap(({ id, title, forbidden, effect }) => {
-    const byDoor =
-      (forbidden.fireRated === true && door.fireRated) ||
-      forbidden.hingeKinds?.includes(door.hingeKind) === true ||
-      forbidden.slabKinds?.includes(door.slabKind) === true;
-    if (byDoor) return [{ action: id, title, why: forbidden.why }];
+  return ACTIONS.flatMap((each) => {
+    const { id, title, forbidden, effect } = each;
+    if (isForbiddenOn(each, door)) return [{ action: id, title, why: forbidden.why }];
     if (effect.kind === 'plane' && noPlaning !== undefined) return [{ action: id, title, why: noPlaning }];
+    const bySchool = leftOutBySchool(door.schools, id);
+    if (bySchool !== undefined) return [{ action: id, title, why: bySchool }];
     return without.includes(id) ? [{ action: id, title, why: 'Left out at your wish.' }] : [];
   });
 }

@@ -7,6 +7,8 @@ import type { PlaningLine } from './planing';
 import type { FoundPlan } from './searchPlan';
 import type { SetPoint } from './setPoint';
 import { side } from './sides';
+import { lookAgainAfter } from './treated';
+import type { FindingId } from './findings';
 import type { StationId } from './stations';
 
 /** One step of a plan, ready to be shown, done and logged. */
@@ -30,6 +32,8 @@ export interface PlannedStep {
   stopIf: string;
   /** The readings that tell best, afterwards, whether it did what it should. */
   recheck: StationId[];
+  /** The checks that tell best, afterwards, whether what it cures is gone. */
+  lookAgain: FindingId[];
 }
 
 /** Work beside the hinges, with how far it goes, mm. */
@@ -111,6 +115,7 @@ function step(id: ActionId, amount: number, more: Partial<PlannedStep> = {}): Pl
     cautions: cautions.map((c) => CAUTIONS[c]),
     stopIf,
     recheck: recheckAfter(id, more.hinge),
+    lookAgain: lookAgainAfter(id),
     ...(parts !== undefined && { parts }),
     ...more,
   };

@@ -1,7 +1,7 @@
 import type { LinearRow } from '../algebra/gaussian';
 import { DomainError } from '../errors';
 import { instrumentSd, type InstrumentId } from '../length/instruments';
-import type { FindingId } from './findings';
+import { finding, findingAnswer, type FindingAnswer, type FindingId } from './findings';
 import type { ActionId } from './actionIds';
 import type { HingedDoor, HingeName } from './door';
 import { UNEVENNESS_MM } from './healthy';
@@ -32,6 +32,8 @@ export interface DoneStep {
 export interface Round {
   done: readonly DoneStep[];
   readings: readonly Reading[];
+  /** Checks made again after it. */
+  findings?: readonly AnsweredFinding[];
 }
 
 /** What is known of a door on site. */
@@ -41,6 +43,13 @@ export interface Observed {
   findings: readonly AnsweredFinding[];
   /** Work done since, in order; readings and findings above are from before it. */
   rounds?: readonly Round[];
+}
+
+/** An answer as it was given. */
+export interface TakenAnswer {
+  finding: FindingId;
+  answer: FindingAnswer;
+  place: number;
 }
 
 /** A reading made ready for the estimate. */
@@ -85,4 +94,13 @@ function readingVariance(reading: Reading, door: HingedDoor): number {
   // The unevenness of a gap is part of the door's state; elsewhere a reading meets it by chance.
   const uneven = kind === 'opening' || kind === 'lean' || kind === 'bow' ? UNEVENNESS_MM : 0;
   return sd * sd + uneven * uneven;
+}
+
+/** @throws DomainError when something is not an answer to its check */
+export function takenAnswers({ findings }: Pick<Observed, 'findings'>): TakenAnswer[] {
+  return findings.map(({ finding: id, answer }, i) => {
+    const found = findingAnswer(id, answer);
+    if (found === undefined) throw new DomainError('finding.answer', `findings[${i}].answer`, `"${answer}" is not an answer to ${id}.`);
+    return { finding: id, answer: found, place: finding(id).answers.findIndex((each) => each.id === answer) };
+  });
 }

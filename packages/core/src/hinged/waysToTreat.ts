@@ -1,36 +1,14 @@
 import { dot } from '../algebra/gaussian';
-import { action, type Action } from './actions';
+import type { Action } from './actions';
 import type { ActionId } from './actionIds';
 import type { Belief } from './belief';
 import type { Cause } from './causes';
 import { placeHinges } from './door';
 import type { SideStep } from './planSteps';
 import { side, sideRow } from './sides';
-import { STATE_SIZE } from './stations';
 
 /** Work on the frame takes at least this long; the quickest plan may hide what only such work cures, minutes. */
 const FRAME_WORK_FROM = 45;
-
-/** Less than this share of a fault's usual size left, and it has been treated. */
-const TREATED_BELOW = 0.4;
-
-/** Whether work already done has dealt with a cause: the magnitude that is left is small, or there is none to gauge. */
-export function isTreated(belief: Belief, { id, cures, at }: Cause): boolean {
-  const done = belief.done.filter(({ action: own, hinge }) => cures.includes(own) && (at === undefined || hinge === at));
-  if (done.length === 0) return false;
-  let left = 0;
-  let usual = 0;
-  for (const { hypothesis, posterior, probability } of belief.held) {
-    hypothesis.directions.forEach((place, a) => {
-      const direction = belief.space.directions[place];
-      if (direction?.cause.id !== id) return;
-      left += probability * Math.abs(posterior.mean[STATE_SIZE + a] ?? 0);
-      usual += probability * Math.abs(direction.mean);
-    });
-  }
-  // What is set rather than cured leaves no magnitude to gauge: it has been treated.
-  return done.some((step) => action(step.action).effect.kind !== 'cure') || usual === 0 || left / usual < TREATED_BELOW;
-}
 
 export interface Way {
   cures: readonly Action[];

@@ -1,5 +1,5 @@
 import { seededRandom, type RandomStream } from '../chance/seededRandom';
-import { action, ACTIONS, type Action } from '../hinged/actions';
+import { action, ACTIONS, isForbiddenOn, type Action } from '../hinged/actions';
 import type { ActionId } from '../hinged/actionIds';
 import { believe } from '../hinged/belief';
 import { HINGE_WORK } from '../hinged/candidates';
@@ -251,9 +251,8 @@ function cureTruth(causes: readonly CauseId[], allowed: (id: ActionId) => boolea
 
 const STEADY: RandomStream = { uniform: () => 0.9, normal: () => 0 };
 
-function forbids({ forbidden }: Action, { card }: TrueDoor): boolean {
-  return forbidden.hingeKinds?.includes(card.hingeKind) === true || forbidden.slabKinds?.includes(card.slabKind) === true;
-}
+/** The oracle asks what can be done at all, not what a certificate allows. */
+const forbids = (each: Action, { card }: TrueDoor) => isForbiddenOn(each, { ...card, fireRated: false });
 
 /** The exact best setting of the hinges for the true gaps, with timber off only if `mayPlane`. */
 function setTruly(door: TrueDoor, mayPlane: boolean, guardMm: number): { found: FoundPlan | undefined; board: GapBoard } {

@@ -13,6 +13,7 @@ import { Words } from '../../design/Words';
 import { writeFinding } from '../find/writeFinding';
 import { DoorFacts } from '../door/DoorFacts';
 import { Limits } from '../door/Limits';
+import { Schools } from '../door/Schools';
 import { answersByFinding } from './observed';
 
 /** The first page of a call: what the customer says, what to beware of, which door it is. */
@@ -56,6 +57,7 @@ export function Listen({ record }: { record: CallRecord }) {
           ))}
         </Section>
         <Limits door={record.door} />
+        <Schools door={record.door} />
         <Notes record={record} />
       </View>
     </View>

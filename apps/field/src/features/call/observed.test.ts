@@ -1,6 +1,6 @@
 import type { Adjustment, ReadingEntry } from '@proper-swing/contract';
 import { exampleRecord } from './exampleRecord';
-import { observedAt, observedNow, uncheckedWork } from './observed';
+import { answersByFinding, observedAt, observedNow, uncheckedWork } from './observed';
 
 const record = exampleRecord({ found: { 'hinge.top': 4.8, 'latch.top': 'rubs' } });
 const adjustment = (id: string, change: Partial<Adjustment> = {}): Adjustment => ({
@@ -55,6 +55,30 @@ describe('what the engine is told of the work on a call', () => {
       },
     ]);
     expect(uncheckedWork(worked).map(({ id }) => id)).toEqual(['z5']);
+  });
+
+  it('a check made again after a step goes with that step, and not with the door as found', () => {
+    const answer = (id: string, text: string, adjustmentId?: string) => ({
+      id,
+      writtenAt: '2026-03-02T08:35:00Z',
+      callId: 'call',
+      finding: 'topScrews' as const,
+      answer: text,
+      ...(adjustmentId !== undefined && { adjustmentId }),
+    });
+    const worked = {
+      ...record,
+      findings: [answer('f1', 'loose'), answer('f2', 'spinning', 'z1'), answer('f3', 'tight', 'z3')],
+      adjustments: [adjustment('z1'), adjustment('z3', { action: 'longScrew' })],
+      readingSets: [...record.readingSets, check('z2')],
+      readings: [...record.readings, reading('r1', 'z2', 2.4)],
+    };
+    const { findings, rounds } = observedNow(worked);
+    expect(findings).toEqual([{ finding: 'topScrews', answer: 'loose' }]);
+    expect(rounds?.map((round) => round.findings)).toEqual([[{ finding: 'topScrews', answer: 'spinning' }]]);
+    const [, second] = worked.adjustments;
+    expect(answersByFinding(worked).get('topScrews')).toBe('loose');
+    expect(answersByFinding(worked, second).get('topScrews')).toBe('tight');
   });
 
   it('a step taken back is not told, and a check without a reading closes nothing', () => {

@@ -7,13 +7,14 @@ import {
   type ReadingSet,
   type Stage,
 } from '@proper-swing/contract';
-import type { DoneStep, HingedDoor, Observed, Reading, Round, StationId } from '@proper-swing/core';
+import type { AnsweredFinding, DoneStep, HingedDoor, Observed, Reading, Round, StationId } from '@proper-swing/core';
 
 /** The door of a record as the engine takes it. */
 export function engineDoor(door: Door): HingedDoor {
-  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile, ownLimits } = door;
+  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile, ownLimits, schools } = door;
   return {
     ...(ownLimits && { ownLimits }),
+    ...(schools && { schools }),
     slabWidthMm,
     slabHeightMm,
     hingeHeightsMm,
@@ -40,15 +41,21 @@ export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap
   return new Map(ordered.map((entry) => [entry.station, entry]));
 }
 
-/** Standing answers by finding. */
-export function answersByFinding(record: CallRecord): ReadonlyMap<string, string> {
-  return new Map(standing(record.findings).map(({ finding, answer }) => [finding, answer]));
+/** Standing answers by finding: of the door as found, or checked again after a piece of work. */
+export function answersByFinding(record: CallRecord, after?: Adjustment): ReadonlyMap<string, string> {
+  return new Map(answersAfter(record, after?.id).map(({ finding, answer }) => [finding, answer]));
+}
+
+function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFinding[] {
+  return standing(record.findings)
+    .filter((entry) => (entry.adjustmentId ?? undefined) === adjustmentId)
+    .map(({ finding, answer }) => ({ finding, answer }));
 }
 
 /** What the engine is told of a call at a stage. Findings are about the door as found, not as left. */
 export function observedAt(record: CallRecord, stage: Stage): Observed {
   const readings = [...readingsByStation(record, stage).values()].flatMap(readingFrom);
-  const findings = stage === 'found' ? standing(record.findings).map(({ finding, answer }) => ({ finding, answer })) : [];
+  const findings = stage === 'found' ? answersAfter(record) : [];
   return { door: engineDoor(record.door), readings, findings };
 }
 
@@ -72,7 +79,9 @@ function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment
   for (const check of checks) {
     const readings = readingsOfSet(record, check.id);
     if (readings.length === 0) continue;
-    rounds.push({ done: work.filter(({ id }) => id > from && id < check.id).map(doneFrom), readings: readings.flatMap(readingFrom) });
+    const done = work.filter(({ id }) => id > from && id < check.id);
+    const findings = done.flatMap(({ id }) => answersAfter(record, id));
+    rounds.push({ done: done.map(doneFrom), readings: readings.flatMap(readingFrom), ...(findings.length > 0 && { findings }) });
     from = check.id;
   }
   return { rounds, unchecked: work.filter(({ id }) => id > from) };

@@ -2,7 +2,7 @@ import { lengthWords } from '../call/lengthWords';
 import { exampleRecord } from '../call/exampleRecord';
 import { observedAt } from '../call/observed';
 import type { Adjustment } from '@proper-swing/contract';
-import { planCorrections } from '@proper-swing/core';
+import { planCorrections, station } from '@proper-swing/core';
 import { onlineManager } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { outbox } from '../../data/outbox';
@@ -39,7 +39,31 @@ describe('a step of the plan', () => {
 
   it('says at which gap to stop a screw that is driven by watching it', () => {
     render(<StepCard record={record} step={longScrew} number={1} done={undefined} isNext words={words} />);
-    expect(screen.getByText(`Stop when the hinge gap, top reads ${words.withUnit(longScrew.until?.mm ?? 0)}.`)).toBeTruthy();
+    const { until } = longScrew;
+    if (until === undefined) throw new Error('the screw is not watched');
+    const where = station(until.station).title.toLowerCase();
+    expect(screen.getByText(`Stop when the ${where} reads ${words.withUnit(until.mm)}.`)).toBeTruthy();
+  });
+
+  it('asks again, once it is logged, for what shows whether the cause is gone; the answer goes with that step', () => {
+    const done: Adjustment = {
+      id: '0197a3c2-0000-7000-8000-000000000001',
+      writtenAt: '2026-03-02T08:30:00Z',
+      callId: record.call.id,
+      action: 'tighten',
+      hinge: 'top',
+      planned: 1,
+      amount: 1,
+      unit: 'hinge',
+      fromMm: null,
+      toMm: null,
+      remark: '',
+    };
+    render(<StepCard record={record} step={tighten} number={1} done={undefined} isNext words={words} />);
+    expect(screen.queryByText('Look again. May stay empty.')).toBeNull();
+    render(<StepCard record={record} step={tighten} number={1} done={done} isNext={false} words={words} />);
+    fireEvent.press(screen.getByTestId('check-topScrews-spinning'));
+    expect(outbox.waiting().map(({ body }) => body)).toMatchObject([{ finding: 'topScrews', answer: 'spinning', adjustmentId: done.id }]);
   });
 
   it('stays folded while another step is next, and opens at a tap', () => {

@@ -9,6 +9,7 @@ import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import type { LengthWords } from '../call/lengthWords';
+import { LookAgain } from './LookAgain';
 import { amountWords, COUNTED, placeWords, untilWords } from './planWords';
 import { withdrawAdjustment, writeAdjustment } from './writeAdjustment';
 
@@ -58,6 +59,7 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
           </Press>
         </View>
       )}
+      {done && <LookAgain record={record} after={done} ids={step.lookAgain} />}
       {shows && <StepDetail step={step} />}
       {shows && !done && <StepLog record={record} step={step} isNext={isNext} />}
     </View>

@@ -13,6 +13,7 @@ const step = (change: Partial<PlannedStep>): PlannedStep => ({
   cautions: [],
   stopIf: '',
   recheck: [],
+  lookAgain: [],
   ...change,
 });
 

@@ -1,5 +1,5 @@
 import { yupResolver } from '@hookform/resolvers/yup';
-import { finding, formatNumber } from '@proper-swing/core';
+import { finding, formatNumber, HINGE_LAYOUT_IDS, HINGE_LAYOUTS } from '@proper-swing/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { useForm, type Path } from 'react-hook-form';
@@ -165,6 +165,8 @@ function DoorPart({ form, set, error, preferences }: PartProps & { preferences: 
           <Choice label="Make" options={DOOR_PRESETS} chosen={form.preset} onChoose={choosePreset} testID="preset" />
           <Words kind="label">Hinges, from where the barrels show</Words>
           <Choice label="Hinges on" options={SIDES} chosen={form.hingesOn} onChoose={set('hingesOn')} testID="hinges" />
+          <Words kind="label">Top hinge down from the head, bottom hinge up from the foot, about</Words>
+          <Choice label="Hinges set at" options={LAYOUTS} chosen={form.layout} onChoose={set('layout')} testID="layout" />
           <View style={styles.pair}>
             <View style={styles.half}>
               <Field
@@ -195,6 +197,8 @@ function Fault({ message }: { message: string | undefined }) {
   return message === undefined ? null : <Words tone="tight">{message}</Words>;
 }
 
+const LAYOUTS = HINGE_LAYOUT_IDS.map((id) => ({ id, label: HINGE_LAYOUTS[id].label }));
+
 const SIDES = [
   { id: 'left', label: 'On the left' },
   { id: 'right', label: 'On the right' },
@@ -213,6 +217,7 @@ function blankForm(preferences: Preferences): NewCallForm {
     doorId: '',
     doorTitle: '',
     preset: first?.id ?? '',
+    layout: 'sixAndTen',
     hingesOn: 'left',
     width: size(first?.slabWidthMm),
     height: size(first?.slabHeightMm),

@@ -1,4 +1,4 @@
-import { DomainError, parseLength } from '@proper-swing/core';
+import { DomainError, HINGE_LAYOUT_IDS, parseLength } from '@proper-swing/core';
 import { object, string, type InferType, type StringSchema } from 'yup';
 
 /** A typed length within limits; the error says what is wrong with it. */
@@ -29,6 +29,7 @@ export const newCallSchema = object({
   doorId: string().required('Choose a door, or New door.'),
   doorTitle: whenNew('doorId', string().trim().required('Type which door it is, such as Kitchen.').max(120)),
   preset: string().required(),
+  layout: string().oneOf(HINGE_LAYOUT_IDS).required(),
   hingesOn: string().oneOf(['left', 'right']).required(),
   width: whenNew('doorId', length('Width', 300, 3000)),
   height: whenNew('doorId', length('Height', 500, 4000)),

@@ -33,7 +33,7 @@ function writeSite({ siteName = '', address, contact }: NewCallForm): string {
   return site.id;
 }
 
-function writeDoor({ doorTitle = '', preset, hingesOn, width = '', height = '', units }: NewCallForm, siteId: string): string {
+function writeDoor({ doorTitle = '', preset, hingesOn, layout, width = '', height = '', units }: NewCallForm, siteId: string): string {
   const make = DOOR_PRESETS.find(({ id }) => id === preset) ?? DOOR_PRESETS[0];
   if (make === undefined) throw new RangeError('There is no make of door.');
   const { thicknessMm, hingeKind, slabKind, fireRated, profile, hingeCount } = make;
@@ -46,7 +46,7 @@ function writeDoor({ doorTitle = '', preset, hingesOn, width = '', height = '', 
     hingesOn,
     slabWidthMm: parseLength(width, { defaultUnit: units }).mm,
     slabHeightMm,
-    hingeHeightsMm: usualHingeHeights(slabHeightMm, hingeCount),
+    hingeHeightsMm: usualHingeHeights(slabHeightMm, hingeCount, layout),
     thicknessMm,
     hingeKind,
     slabKind,

@@ -1,4 +1,16 @@
-import { ACTIONS, action, CAUSES, EDGES, FINDINGS, PROFILE_IDS, toleranceProfile, type Cause, type Finding } from '@proper-swing/core';
+import {
+  ACTIONS,
+  action,
+  CAUSES,
+  EDGES,
+  FINDINGS,
+  PROFILE_IDS,
+  school,
+  SCHOOL_IDS,
+  toleranceProfile,
+  type Cause,
+  type Finding,
+} from '@proper-swing/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -17,6 +29,7 @@ const SHEETS = [
   { id: 'checks', label: 'Checks' },
   { id: 'actions', label: 'Actions' },
   { id: 'limits', label: 'Limits' },
+  { id: 'schools', label: 'Schools' },
 ] as const;
 
 type SheetId = (typeof SHEETS)[number]['id'];
@@ -51,6 +64,19 @@ export function TablesPage() {
             ))}
             <Words>{`even within ${words.withUnit(evenWithin)}`}</Words>
             <Words tone="pencil">{source}</Words>
+          </Row>
+        ))}
+      {sheet === 'schools' &&
+        SCHOOL_IDS.map((id) => (
+          <Row key={id} title={school(id).title} aside="">
+            <Words>{school(id).both}</Words>
+            {Object.values(school(id).ways).map(({ label, says, leavesOut }) => (
+              <View key={label}>
+                <Words kind="strong">{label}</Words>
+                <Words>{says}</Words>
+                <Words tone="pencil">{`Leaves out: ${leavesOut.map((each) => action(each).title.toLowerCase()).join('; ')}.`}</Words>
+              </View>
+            ))}
           </Row>
         ))}
     </Page>
