@@ -25,7 +25,7 @@ function waysOf({ cures, sides, found: { hinges, planed, strike } }: Candidate):
     ...sides.map((each) => each.action.title),
     ...(strike ? [strike.choice.action.title] : []),
   ];
-  return [...new Set(titles)].join(', then ');
+  return [...new Set(titles)].map((title, i) => (i === 0 ? title : `${title.charAt(0).toLowerCase()}${title.slice(1)}`)).join(', then ');
 }
 
 function whyLost(each: Candidate, winner: Candidate): string {

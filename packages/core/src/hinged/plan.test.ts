@@ -99,6 +99,24 @@ describe('planCorrections', () => {
     expect(treats.length).toBeGreaterThan(0);
   });
 
+  it('treats one of two causes that cannot both be at work, and says that the other is near', () => {
+    // A latch leg bowed in or broken: nothing read tells which.
+    const readings = readingsOf({
+      ...{ 'latch.bottom': 4.9, 'latch.mid': 4.6, 'latch.top': 'rubs', 'head.latch': 3.3, 'head.mid': 2.9, 'head.hinge': 2.1 },
+      ...{ 'hinge.top': 5.5, 'hinge.mid': 3.8, 'hinge.bottom': 1.8 },
+    });
+    const findings: AnsweredFinding[] = [
+      { finding: 'complaint', answer: 'wontLatch' },
+      { finding: 'topScrews', answer: 'spinning' },
+      { finding: 'latch', answer: 'lift' },
+    ];
+    const correction = planCorrections({ door, readings, findings });
+    for (const { steps } of correction.plans) {
+      expect(steps.filter(({ action }) => action === 'wedgeLatchLeg' || action === 'repairLeg').length).toBeLessThan(2);
+    }
+    expect(correction.advice.join(' ')).toMatch(/It could as well be: (latch leg bowed|strike side broken in)/);
+  });
+
   it('treats a spread hinge at that hinge: a bend at another one does not count', () => {
     const { plans } = planCorrections(
       { door, readings: SAGGING_READINGS, findings: spreadTop },

@@ -18,7 +18,7 @@ import {
   type Candidate,
   type Trial,
 } from './candidates';
-import { cause, type Cause } from './causes';
+import { cause, type Cause, type CauseId } from './causes';
 import { CAUTIONS } from './cautions';
 import type { HingedDoor } from './door';
 import { drawDoors } from './drawnDoors';
@@ -100,6 +100,8 @@ function* planning(observed: Observed, belief: Belief, { without = [], seed = 1,
   const treat = ranked
     .filter(({ id, probability }) => probability >= TREAT_FROM && id !== 'nothingWrong')
     .map(({ id }) => cause(id))
+    // Of causes of one place only one can be at work: the likeliest is treated.
+    .filter(({ place }, i, all) => all.findIndex((each) => each.place === place) === i)
     .filter((each) => !isTreated(belief, each));
   const told = { id: lead.id, title: cause(lead.id).title, probability: lead.probability };
   const asItIs = meanOf(drawn.map(({ gaps }) => gaps));
@@ -229,14 +231,20 @@ function rulings(door: HingedDoor, belief: Belief, without: readonly ActionId[])
 }
 
 function adviceFor(door: HingedDoor, belief: Belief, treat: readonly Cause[], fallsShort: boolean): string[] {
-  const [first, second] = causeChances(belief);
+  const ranked = causeChances(belief);
+  const [first, second] = ranked;
+  const chanceOf = (id: CauseId) => ranked.find((each) => each.id === id)?.probability ?? 0;
   const isClose =
     first !== undefined && second !== undefined && second.probability > first.probability / 2 && !treat.some(({ id }) => id === second.id);
+  const rivals = treat.flatMap(({ id, place }) =>
+    ranked.filter((each) => each.id !== id && cause(each.id).place === place && each.probability > chanceOf(id) / 2),
+  );
+  const close = [...new Set([...(isClose ? [second.id] : []), ...rivals.map((each) => each.id)])];
   const own = treat.flatMap(({ advice }) => advice ?? []);
   return [
     ...(door.fireRated ? [CAUTIONS.fireDoor] : []),
     ...own,
-    ...(isClose ? [`It could as well be: ${cause(second.id).title.toLowerCase()}. Settle that before the first step.`] : []),
+    ...close.map((id) => `It could as well be: ${cause(id).title.toLowerCase()}. Settle that before the first step.`),
     ...(fallsShort && own.length === 0 ? ['The hinges and a plane cannot make this door true. Look at the lining, or measure again.'] : []),
   ];
 }

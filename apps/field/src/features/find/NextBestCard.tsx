@@ -49,7 +49,9 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
         </Words>
       </View>
       {others.map((choice) => (
-        <Words key={choice.id} tone="pencil">{`Or ${nameOf(choice)}: ${choice.why}.`}</Words>
+        <Words key={choice.id} tone="pencil">
+          {choice.why === first.why ? `Or ${nameOf(choice)}.` : `Or ${nameOf(choice)}: ${choice.why}.`}
+        </Words>
       ))}
     </Section>
   );

@@ -27,6 +27,7 @@ function FixFooter({ record }: { record: CallRecord }) {
     <View style={styles.row}>
       {recheck.length > 0 && (
         <Press
+          kind="primary"
           style={styles.half}
           onPress={() => router.replace(`/call/${record.call.id}/measure?stage=check&at=${recheck.join()}`)}
           testID="to-check"
@@ -35,7 +36,7 @@ function FixFooter({ record }: { record: CallRecord }) {
         </Press>
       )}
       <Press
-        kind={record.adjustments.length > 0 ? 'primary' : 'plain'}
+        kind={record.adjustments.length > 0 && recheck.length === 0 ? 'primary' : 'plain'}
         style={styles.half}
         onPress={() => router.replace(`/call/${record.call.id}/measure?stage=left`)}
         testID="to-prove"
