@@ -82,3 +82,10 @@ export function action(id: ActionId): Action {
 }
 
 export const ACTIONS: readonly Action[] = ACTION_IDS.map(action);
+
+/** The action that takes timber off an edge. */
+export function planingOf(edge: EdgeId): Action {
+  const found = ACTIONS.find(({ effect }) => effect.kind === 'plane' && effect.edge === edge);
+  if (found === undefined) throw new RangeError(`Nothing takes timber off the ${edge} edge.`);
+  return found;
+}

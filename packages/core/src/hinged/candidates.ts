@@ -1,4 +1,4 @@
-import { action, type Action } from './actions';
+import { action, planingOf, type Action } from './actions';
 import type { ActionId } from './actionIds';
 import type { Belief } from './belief';
 import type { Cause } from './causes';
@@ -172,7 +172,7 @@ export function candidate(
     ...cures.map((a) => ({ a, amount: 1 })),
     ...sides.map(({ action: a }) => ({ a, amount: 1 })),
     ...found.hinges.map(({ action: a, amount }) => ({ a, amount })),
-    ...found.planed.map(({ edge }) => ({ a: action(edge === 'head' ? 'planeHead' : 'planeLatch'), amount: 1 })),
+    ...found.planed.map(({ edge }) => ({ a: planingOf(edge), amount: 1 })),
     ...(found.strike ? [{ a: found.strike.choice.action, amount: 1 }] : []),
   ];
   const endsWithin = (mm: number) => drawn.map((door, i) => endsTrue(door, after[i] ?? door.gaps, found, sideWork, judged, board, mm));

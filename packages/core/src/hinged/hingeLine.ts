@@ -1,4 +1,4 @@
-import { placeHinges, slenderness, type HingedDoor } from './door';
+import { placeHinges, slenderness, type HingedDoor, type HingeName } from './door';
 import { parameterIndex } from './parameters';
 
 /**
@@ -21,6 +21,16 @@ export function misfitAfter(
   before: readonly number[] = [],
 ): number[] {
   return misfit.map((_, j) => moved.reduce((sum, { hinge, shiftMm }) => sum + shiftMm * (misfit[hinge]?.[j] ?? 0), before[j] ?? 0));
+}
+
+const MISFIT_WORTH_SAYING_MM = 0.4;
+
+/** The hinges that are off the line by enough to bind, mm. */
+export function hingesOffLine(door: HingedDoor, misfit: readonly number[]): { hinge: HingeName; mm: number }[] {
+  return placeHinges(door).flatMap(({ name }, i) => {
+    const mm = misfit[i] ?? 0;
+    return Math.abs(mm) >= MISFIT_WORTH_SAYING_MM ? [{ hinge: name, mm }] : [];
+  });
 }
 
 export function hingeLine(door: HingedDoor, size: number): HingeLine {

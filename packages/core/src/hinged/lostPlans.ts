@@ -1,4 +1,4 @@
-import { action } from './actions';
+import { planingOf } from './actions';
 import { share, type Candidate } from './candidates';
 import type { LostPlan } from './plan';
 
@@ -21,7 +21,7 @@ function waysOf({ cures, sides, found: { hinges, planed, strike } }: Candidate):
   const titles = [
     ...cures.map(({ title }) => title),
     ...hinges.map((each) => each.action.title),
-    ...planed.map(({ edge }) => action(edge === 'head' ? 'planeHead' : 'planeLatch').title),
+    ...planed.map(({ edge }) => planingOf(edge).title),
     ...sides.map((each) => each.action.title),
     ...(strike ? [strike.choice.action.title] : []),
   ];

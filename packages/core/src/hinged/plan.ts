@@ -1,4 +1,5 @@
-import { placeHinges, type HingedDoor } from './door';
+import { placeHinges, type HingedDoor, type HingeName } from './door';
+import { hingesOffLine } from './hingeLine';
 import type { ActionId } from './actionIds';
 import type { Candidate } from './candidates';
 import { share } from './candidates';
@@ -38,7 +39,7 @@ export interface Plan {
   /** Edges whose gaps still differ by more than the profile allows, by how much, mm. */
   uneven: { edge: EdgeId; mm: number }[];
   /** Hinges left off the line of the others, mm: they bind unless eased. */
-  misfit: { hinge: string; mm: number }[];
+  misfit: { hinge: HingeName; mm: number }[];
 }
 
 /** A way that was tried and did not win. */
@@ -70,8 +71,6 @@ export interface PlanOptions {
   draws?: number;
 }
 
-const MISFIT_WORTH_SAYING_MM = 0.4;
-
 /** A candidate as it is told: its steps, and every figure before and after it. */
 export function planOf(aim: PlanAim, each: Candidate, board: GapBoard, before: Float64Array, door: HingedDoor): Plan {
   const { found } = each;
@@ -92,9 +91,6 @@ export function planOf(aim: PlanAim, each: Candidate, board: GapBoard, before: F
       const name = EVEN_EDGES[i];
       return mm > GAUGE_TELLS_MM && name !== undefined ? [{ edge: name, mm }] : [];
     }),
-    misfit: hinges.flatMap(({ name }, i) => {
-      const mm = found.misfit[i] ?? 0;
-      return Math.abs(mm) >= MISFIT_WORTH_SAYING_MM ? [{ hinge: name, mm }] : [];
-    }),
+    misfit: hingesOffLine(door, found.misfit),
   };
 }

@@ -1,4 +1,4 @@
-import { action } from './actions';
+import { action, planingOf } from './actions';
 import type { ActionId } from './actionIds';
 import { CAUTIONS } from './cautions';
 import type { HingeName, PlacedHinge } from './door';
@@ -77,7 +77,7 @@ const placeOf = ({ hinge }: PlannedStep) => (hinge === undefined || hinge === 't
 const toHalf = (mm: number) => Math.round(mm * 2) / 2;
 
 function planingStep({ edge, fromMm, toMm }: PlaningLine): PlannedStep {
-  return step(edge === 'head' ? 'planeHead' : 'planeLatch', Math.max(fromMm, toMm), { planed: { fromMm, toMm } });
+  return step(planingOf(edge).id, Math.max(fromMm, toMm), { planed: { fromMm, toMm } });
 }
 
 /** After moving a hinge, the gaps at its own end tell the shift and those across the slab tell the turn. */

@@ -1,6 +1,6 @@
 import { dot } from '../algebra/gaussian';
 import { profileOf, placeHinges, type HingeName, type HingedDoor } from './door';
-import { hingeLine, misfitAfter } from './hingeLine';
+import { hingeLine, hingesOffLine, misfitAfter } from './hingeLine';
 import { judgeGap, type GapVerdict } from './judgeGap';
 import { parameterIndex } from './parameters';
 import { planedOff, type PlaningLine } from './planing';
@@ -29,8 +29,6 @@ export interface Tried {
   /** Hinges off the line of the others, mm. */
   misfit: { hinge: HingeName; mm: number }[];
 }
-
-const MISFIT_WORTH_SAYING_MM = 0.4;
 
 /**
  * What a setting would do to every gap, from the gaps as they are.
@@ -64,8 +62,6 @@ export function tryOut(door: HingedDoor, before: ReadonlyMap<StationId, number>,
       const mm = along.length < 2 ? 0 : Math.max(...along) - Math.min(...along) - profile.evenWithin;
       return mm > GAUGE_TELLS_MM ? [{ edge, mm }] : [];
     }),
-    misfit: hinges.flatMap(({ name }, i) =>
-      Math.abs(misfit[i] ?? 0) >= MISFIT_WORTH_SAYING_MM ? [{ hinge: name, mm: misfit[i] ?? 0 }] : [],
-    ),
+    misfit: hingesOffLine(door, misfit),
   };
 }

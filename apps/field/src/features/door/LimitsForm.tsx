@@ -2,6 +2,7 @@ import type { Door } from '@proper-swing/contract';
 import { CAUTIONS, EDGES, PROFILE_IDS, toleranceProfile, type ProfileId } from '@proper-swing/core';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { keepDraft } from '../../data/draft';
 import { usePreferences } from '../../data/preferences';
 import { deviceStorage } from '../../data/storage';
 import { Choice } from '../../design/Choice';
@@ -40,7 +41,7 @@ export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
   const { profile, isOwn, draft } = changing;
 
   useEffect(() => {
-    deviceStorage.set(draftKey, JSON.stringify(changing));
+    keepDraft(draftKey, changing);
   }, [draftKey, changing]);
 
   const close = (act: () => void) => {

@@ -25,7 +25,7 @@ function FindFooter({ record }: { record: CallRecord }) {
   const observed = useMemo(() => observedAt(record, 'found'), [record]);
   return (
     <>
-      <LikelyLine diagnosis={useDiagnosis(observed)} />
+      <LikelyLine estimate={useDiagnosis(observed)} />
       <Press kind="primary" onPress={() => router.replace(`/call/${record.call.id}/fix`)} testID="to-fix">
         Plan the correction
       </Press>

@@ -1,12 +1,12 @@
-import type { Diagnosis } from '@proper-swing/core';
+import type { Estimate } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { percent } from './percent';
 
 /** The likely cause in one line: it stays in sight while checks are answered further up. */
-export function LikelyLine({ diagnosis }: { diagnosis: Diagnosis | undefined }) {
-  const first = diagnosis?.causes[0];
+export function LikelyLine({ estimate }: { estimate: Estimate | undefined }) {
+  const first = estimate?.causes[0];
   if (first === undefined) return null;
   return (
     <View style={styles.likely}>

@@ -139,7 +139,7 @@ function PlanRemainder({ plan, words }: { plan: Plan; words: LengthWords }) {
       )}
       {plan.misfit.map(({ hinge, mm }) => (
         <Slip key={hinge} label="Hinges in line">
-          <Words>{`The ${hingeWords(hinge as Parameters<typeof hingeWords>[0])} ends up ${words.withUnit(Math.abs(mm))} off the line of the others. If the swing feels stiff there, ease its screws and pack it to follow.`}</Words>
+          <Words>{`The ${hingeWords(hinge)} ends up ${words.withUnit(Math.abs(mm))} off the line of the others. If the swing feels stiff there, ease its screws and pack it to follow.`}</Words>
         </Slip>
       ))}
     </>

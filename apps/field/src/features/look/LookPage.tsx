@@ -1,7 +1,7 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
-import { useDiagnosis } from '../../workers/useEngine';
+import { useEstimate } from '../../workers/useEngine';
 import { Press } from '../../design/Press';
 import { CallFrame } from '../call/CallFrame';
 import { observedAt } from '../call/observed';
@@ -20,7 +20,7 @@ function LookFooter({ record }: { record: CallRecord }) {
   const observed = useMemo(() => observedAt(record, 'found'), [record]);
   return (
     <>
-      <LikelyLine diagnosis={useDiagnosis(observed)} />
+      <LikelyLine estimate={useEstimate(observed)} />
       <Press kind="primary" onPress={() => router.replace(`/call/${record.call.id}/measure`)} testID="to-measure">
         Measure the gaps
       </Press>

@@ -6,7 +6,7 @@ import { Section } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { DoorDrawing, type GapLabel } from '../../drawing/DoorDrawing';
-import { useDiagnosis } from '../../workers/useEngine';
+import { useEstimate } from '../../workers/useEngine';
 import { useLengthWords } from '../call/lengthWords';
 import { observedAt, readingsByStation } from '../call/observed';
 import { estimatedGaps } from '../measure/gapLabels';
@@ -18,7 +18,7 @@ export function RubMarks({ record }: { record: CallRecord }) {
   const isWide = width >= WIDE_FROM;
   const { unit } = useLengthWords();
   const observed = useMemo(() => observedAt(record, 'found'), [record]);
-  const gapsMm = estimatedGaps(useDiagnosis(observed));
+  const gapsMm = estimatedGaps(useEstimate(observed));
   const readings = readingsByStation(record, 'found');
   const labels = new Map<StationId, GapLabel>(
     WALKING_ORDER.map((id) => {

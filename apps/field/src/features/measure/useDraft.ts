@@ -1,6 +1,7 @@
 import type { Stage } from '@proper-swing/contract';
 import { STATION_IDS, type StationId } from '@proper-swing/core';
 import { useCallback, useRef, useState } from 'react';
+import { keepDraft } from '../../data/draft';
 import { deviceStorage } from '../../data/storage';
 
 /** Where the walk-round stands: the station being read and what is typed so far. */
@@ -31,7 +32,7 @@ export function useDraft(callId: string, stage: Stage, first: StationId, asked?:
   const newest = useCallback(() => held.current, []);
   const become = useCallback(
     (next: Draft, drawn?: Promise<void>) => {
-      deviceStorage.set(key, JSON.stringify(next));
+      keepDraft(key, next);
       held.current = next;
       if (drawn === undefined) setDraft(next);
       else void drawn.then(() => setDraft(held.current));

@@ -4,6 +4,7 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { useForm, type Path } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import { keepDraft } from '../../data/draft';
 import { useDoors, useSites } from '../../data/lists';
 import { lengthStyle, usePreferences, type Preferences } from '../../data/preferences';
 import { deviceStorage } from '../../data/storage';
@@ -39,7 +40,7 @@ export function NewCall() {
   const error = (name: keyof NewCallForm) => formState.errors[name]?.message;
 
   useEffect(() => {
-    deviceStorage.set(DRAFT_KEY, JSON.stringify(form));
+    keepDraft(DRAFT_KEY, form);
   }, [form]);
 
   const start = handleSubmit((checked) => {
