@@ -38,6 +38,8 @@ await showApp('pictures', async ({ url, browser }) => {
   await picture(phone, 'listen');
   await phone.getByTestId('limits-reason').scrollIntoViewIfNeeded();
   await picture(phone, 'limits');
+  await phone.getByTestId('note').scrollIntoViewIfNeeded();
+  await picture(phone, 'schools');
   await phone.getByTestId('to-look').click();
   await phone.getByTestId('station-latch.top').click();
   await phone.getByTestId('gap-latch.top').getByText('rubs').waitFor();
@@ -64,7 +66,7 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('what-if-clear').scrollIntoViewIfNeeded();
   await picture(phone, 'what-if');
   await phone.getByTestId('what-if').click();
-  for (const step of [1, 2]) await phone.getByTestId(`step-${step}`).getByTestId('log-step').click();
+  for (const step of await phone.getByTestId(/^step-\d$/).all()) await step.getByTestId('log-step').click();
   await phone.getByTestId('to-prove').click();
   await tap(phone, LEFT);
   await phone.getByTestId('to-proof').click();
