@@ -9,6 +9,7 @@ import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import type { LengthWords } from '../call/lengthWords';
+import { uncheckedWork } from '../call/observed';
 import { LookAgain } from './LookAgain';
 import { amountWords, COUNTED, placeWords, untilWords } from './planWords';
 import { withdrawAdjustment, writeAdjustment } from './writeAdjustment';
@@ -97,6 +98,8 @@ function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedSt
   const [amount, setAmount] = useState(step.amount);
   const [remark, setRemark] = useState('');
   const by = step.planed ? 0.5 : 1;
+  // Work that has not been checked yet is checked first.
+  const isDue = isNext && uncheckedWork(record).length === 0;
   return (
     <View style={styles.detail}>
       {!COUNTED.includes(step.unit) && (
@@ -114,7 +117,7 @@ function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedSt
         </View>
       )}
       <Field label="What you saw (may stay empty)" value={remark} onChange={setRemark} />
-      <Press kind={isNext ? 'primary' : 'plain'} onPress={() => writeAdjustment(record, step, amount, remark)} testID="log-step">
+      <Press kind={isDue ? 'primary' : 'plain'} onPress={() => writeAdjustment(record, step, amount, remark)} testID="log-step">
         Done: log this step
       </Press>
     </View>
