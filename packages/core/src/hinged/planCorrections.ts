@@ -43,6 +43,8 @@ const PLAN_UP_TO_SD_MM = 1.5;
 const DRAWS = 240;
 /** Hinges alone will do when they make it true with this chance. */
 const HINGES_DO_FROM = 0.3;
+/** Before every gap has been gauged again they are given up only below this chance. */
+const HINGES_FAIL_BELOW = 0.12;
 /** Something for when the first plan fails is told when it helps in this share of those cases. */
 const WORTH_TRYING = 0.05;
 /** A door as likely true as this is left alone. */
@@ -128,8 +130,9 @@ function* planning(observed: Observed, belief: Belief, { without = [], seed = 1,
     chanceTrue: Math.max(share(leftAlone.isTrue), ...hingeOnly.map(({ isTrue }) => share(isTrue))),
   };
   const needsNothing = outsideBy(board, asItIs) <= GAUGE_TELLS_MM && treat.length === 0 && share(leftAlone.isTrue) >= LEAVE_FROM;
-  // Once the hinges have been set and checked, a chance that small is no longer for want of readings.
-  const hingesFailed = belief.done.some(isSetting) && hingesAlone.chanceTrue < HINGES_DO_FROM;
+  // Once the hinges have been set and every gap gauged, a chance that small is no longer for want of readings.
+  const hingesFailed =
+    belief.done.some(isSetting) && hingesAlone.chanceTrue < (isHalfChecked(observed, board) ? HINGES_FAIL_BELOW : HINGES_DO_FROM);
   const mayPlane = !hingesAlone.can || hingesFailed || treat.some(({ cures }) => cures.includes('planeLatch'));
   const able = candidates.filter((each) => each.found.planed.length === 0 || mayPlane);
   // Nothing that makes it true much less often than the best may win by being quick.
