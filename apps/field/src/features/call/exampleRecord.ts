@@ -1,4 +1,4 @@
-import type { CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
+import type { Adjustment, CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
 import type { StationId } from '@proper-swing/core';
 
 const writtenAt = '2026-03-02T08:30:00Z';
@@ -49,5 +49,23 @@ export function exampleReading(setId: string, station: StationId, read: number |
     typed: isFigure ? `${read} mm` : '',
     instrument: 'gauge',
     ...(supersedes !== undefined && { supersedes }),
+  };
+}
+
+/** Work logged on the example: the top hinge tightened, unless said otherwise. */
+export function exampleAdjustment(id: string, change: Partial<Adjustment> = {}): Adjustment {
+  return {
+    id,
+    writtenAt: '2026-03-02T08:30:00Z',
+    callId: 'call',
+    action: 'tighten',
+    hinge: 'top',
+    planned: 1,
+    amount: 1,
+    unit: 'hinge',
+    fromMm: null,
+    toMm: null,
+    remark: '',
+    ...change,
   };
 }

@@ -1,22 +1,8 @@
-import type { Adjustment, ReadingEntry } from '@proper-swing/contract';
-import { exampleRecord } from './exampleRecord';
+import type { ReadingEntry } from '@proper-swing/contract';
+import { exampleAdjustment, exampleRecord } from './exampleRecord';
 import { answersByFinding, observedAt, observedNow, uncheckedWork } from './observed';
 
 const record = exampleRecord({ found: { 'hinge.top': 4.8, 'latch.top': 'rubs' } });
-const adjustment = (id: string, change: Partial<Adjustment> = {}): Adjustment => ({
-  id,
-  writtenAt: '2026-03-02T08:30:00Z',
-  callId: 'call',
-  action: 'tighten',
-  hinge: 'top',
-  planned: 1,
-  amount: 1,
-  unit: 'hinge',
-  fromMm: null,
-  toMm: null,
-  remark: '',
-  ...change,
-});
 const check = (id: string) => ({ id, writtenAt: '2026-03-02T08:40:00Z', callId: 'call', stage: 'check' as const });
 const reading = (id: string, setId: string, mm: number): ReadingEntry => ({
   id,
@@ -31,7 +17,7 @@ const reading = (id: string, setId: string, mm: number): ReadingEntry => ({
 
 describe('what the engine is told of the work on a call', () => {
   it('nothing but what was found, until work has been checked', () => {
-    const worked = { ...record, adjustments: [adjustment('z1')] };
+    const worked = { ...record, adjustments: [exampleAdjustment('z1')] };
     expect(observedNow(worked)).toEqual(observedAt(worked, 'found'));
     expect(uncheckedWork(worked).map(({ id }) => id)).toEqual(['z1']);
   });
@@ -40,9 +26,9 @@ describe('what the engine is told of the work on a call', () => {
     const worked = {
       ...record,
       adjustments: [
-        adjustment('z1'),
-        adjustment('z3', { action: 'planeLatch', hinge: null, amount: 2, fromMm: 2, toMm: 0.5 }),
-        adjustment('z5', { action: 'shim', hinge: 'bottom', amount: 2 }),
+        exampleAdjustment('z1'),
+        exampleAdjustment('z3', { action: 'planeLatch', hinge: null, amount: 2, fromMm: 2, toMm: 0.5 }),
+        exampleAdjustment('z5', { action: 'shim', hinge: 'bottom', amount: 2 }),
       ],
       readingSets: [...record.readingSets, check('z2'), check('z4')],
       readings: [...record.readings, reading('r1', 'z2', 2.4), reading('r2', 'z4', 2.1)],
@@ -69,7 +55,7 @@ describe('what the engine is told of the work on a call', () => {
     const worked = {
       ...record,
       findings: [answer('f1', 'loose'), answer('f2', 'spinning', 'z1'), answer('f3', 'tight', 'z3')],
-      adjustments: [adjustment('z1'), adjustment('z3', { action: 'longScrew' })],
+      adjustments: [exampleAdjustment('z1'), exampleAdjustment('z3', { action: 'longScrew' })],
       readingSets: [...record.readingSets, check('z2')],
       readings: [...record.readings, reading('r1', 'z2', 2.4)],
     };
@@ -82,10 +68,10 @@ describe('what the engine is told of the work on a call', () => {
   });
 
   it('a step taken back is not told, and a check without a reading closes nothing', () => {
-    const taken = { ...adjustment('z1b'), supersedes: 'z1', withdrawn: true };
+    const taken = { ...exampleAdjustment('z1b'), supersedes: 'z1', withdrawn: true };
     const worked = {
       ...record,
-      adjustments: [adjustment('z1'), taken, adjustment('z3')],
+      adjustments: [exampleAdjustment('z1'), taken, exampleAdjustment('z3')],
       readingSets: [...record.readingSets, check('z2')],
     };
     expect(observedNow(worked).rounds).toBeUndefined();

@@ -1,5 +1,5 @@
 import { lengthWords } from '../call/lengthWords';
-import { exampleRecord } from '../call/exampleRecord';
+import { exampleAdjustment, exampleRecord } from '../call/exampleRecord';
 import { observedAt } from '../call/observed';
 import type { Adjustment } from '@proper-swing/contract';
 import { planCorrections, station } from '@proper-swing/core';
@@ -46,19 +46,7 @@ describe('a step of the plan', () => {
   });
 
   it('asks again, once it is logged, for what shows whether the cause is gone; the answer goes with that step', () => {
-    const done: Adjustment = {
-      id: '0197a3c2-0000-7000-8000-000000000001',
-      writtenAt: '2026-03-02T08:30:00Z',
-      callId: record.call.id,
-      action: 'tighten',
-      hinge: 'top',
-      planned: 1,
-      amount: 1,
-      unit: 'hinge',
-      fromMm: null,
-      toMm: null,
-      remark: '',
-    };
+    const done = exampleAdjustment('0197a3c2-0000-7000-8000-000000000001', { callId: record.call.id });
     render(<StepCard record={record} step={tighten} number={1} done={undefined} isNext words={words} />);
     expect(screen.queryByText('Look again. May stay empty.')).toBeNull();
     render(<StepCard record={record} step={tighten} number={1} done={done} isNext={false} words={words} />);
