@@ -1,4 +1,5 @@
-import { API, openApiDocument, PATHS, type Health } from '@proper-swing/contract';
+import { API, PATHS, type Health } from '@proper-swing/contract';
+import { openApiDocument } from '@proper-swing/contract/openApi';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';

@@ -6,4 +6,3 @@ export { RECORD_KINDS, recordKind, type RecordBodies, type RecordKind, type Reco
 export type { CallRecord, CallSummary, DoorHistory, Health, Page, Problem } from './record/answers';
 export { standing, type Correctable } from './record/standing';
 export { API, PATHS } from './record/paths';
-export { openApiDocument } from './openApi';

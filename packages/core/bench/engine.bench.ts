@@ -1,5 +1,6 @@
 import { cpus } from 'node:os';
-import { diagnose, planCorrections, parseLength, type Observed } from '../src';
+import { parseLength, type Observed } from '../src';
+import { diagnose, planCorrections } from '../src/engine';
 import { EXAMPLE_DOOR, SAGGING_READINGS } from '../src/hinged/exampleDoor';
 
 /** Prints median and slowest milliseconds of the core's main functions, after a warm-up. */

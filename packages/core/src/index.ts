@@ -74,12 +74,11 @@ export {
 } from './hinged/schools';
 export { limitFaults, type LimitFault, type LimitField, type OwnLimits } from './hinged/ownLimits';
 export type { AnsweredFinding, DoneStep, Observed, Reading, Round } from './hinged/readings';
-export { diagnose, estimate, type Diagnosis, type Estimate, type ExpectedGap, type RankedCause, type Supposition } from './hinged/diagnose';
-export { whatNext, type NextBest, type NextChoice } from './hinged/nextBest';
+export type { Diagnosis, Estimate, ExpectedGap, RankedCause, Supposition } from './hinged/diagnose';
+export type { NextBest, NextChoice } from './hinged/nextBest';
 export type { Evidence, Strength } from './hinged/evidence';
 export type { DoubtfulReading } from './hinged/doubtful';
-export { planCorrections, planningOf } from './hinged/planCorrections';
-export { toEnd, type Stepwise } from './stepwise';
+export type { Stepwise } from './stepwise';
 export type { Correction, GapMove, LostPlan, Plan, PlanAim, PlanOptions, PlanOutcome } from './hinged/plan';
 export { recheckAfter, type PlannedStep } from './hinged/planSteps';
 export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/whatIf';

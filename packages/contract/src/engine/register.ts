@@ -1,12 +1,7 @@
 import {
-  diagnose,
-  estimate,
   formatLength,
   parseLength,
-  planningOf,
-  toEnd,
   tryOut,
-  whatNext,
   type Denominator,
   type DoneStep,
   type HingedDoor,
@@ -15,6 +10,7 @@ import {
   type Round,
   type Stepwise,
 } from '@proper-swing/core';
+import { diagnose, estimate, planningOf, toEnd, whatNext } from '@proper-swing/core/engine';
 import type { Schema } from 'yup';
 import { check, type FieldError } from '../validate';
 import { toJsonSchema, type JsonSchema } from '../jsonSchema';

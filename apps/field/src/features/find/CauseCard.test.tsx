@@ -1,4 +1,4 @@
-import { diagnose } from '@proper-swing/core';
+import { diagnose } from '@proper-swing/core/engine';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { lengthWords } from '../call/lengthWords';
 import { exampleRecord } from '../call/exampleRecord';

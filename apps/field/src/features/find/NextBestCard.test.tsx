@@ -1,4 +1,5 @@
-import { whatNext, type NextBest } from '@proper-swing/core';
+import { type NextBest } from '@proper-swing/core';
+import { whatNext } from '@proper-swing/core/engine';
 import { onlineManager } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { outbox } from '../../data/outbox';

@@ -1,4 +1,4 @@
-import { planCorrections } from '@proper-swing/core';
+import { planCorrections } from '@proper-swing/core/engine';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { exampleRecord } from '../call/exampleRecord';
 import { observedAt } from '../call/observed';

@@ -1,4 +1,5 @@
-import { diagnose, toleranceProfile } from '@proper-swing/core';
+import { toleranceProfile } from '@proper-swing/core';
+import { diagnose } from '@proper-swing/core/engine';
 import { lengthWords } from '../call/lengthWords';
 import { exampleRecord } from '../call/exampleRecord';
 import { observedAt, readingsByStation } from '../call/observed';
