@@ -65,3 +65,8 @@ function absorb(client: QueryClient, { kind, body }: Outgoing): void {
     void client.invalidateQueries({ queryKey: KEYS.anyDoors });
   }
 }
+
+/** The next revision of a card, with something changed. */
+export function revised<Card extends { revision: number; writtenAt: string }>(card: Card, change: Partial<Card>): Card {
+  return { ...card, ...change, revision: card.revision + 1, writtenAt: stamp().writtenAt };
+}

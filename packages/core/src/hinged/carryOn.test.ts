@@ -1,6 +1,6 @@
 import { believe, causeChances, expectAt } from './belief';
 import { cause } from './causes';
-import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
+import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf, SAGGING_READINGS, SPREAD_TOP } from './exampleDoor';
 import { planCorrections } from './planCorrections';
 import type { Observed, Round } from './readings';
 import { isTreated } from './treated';
@@ -123,12 +123,7 @@ describe('learning from work', () => {
     const spread: Observed = {
       door,
       readings: SAGGING_READINGS,
-      findings: [
-        { finding: 'topScrews', answer: 'tight' },
-        { finding: 'topLeaves', answer: 'spread' },
-        { finding: 'pins', answer: 'snug' },
-        { finding: 'hingeLegFirm', answer: 'firm' },
-      ],
+      findings: SPREAD_TOP,
     };
     const bent = (hinge: 'top' | 'middle'): Observed => ({
       ...spread,

@@ -30,7 +30,7 @@ export function carryOn(belief: Belief, round: Round): Belief {
       const row = stationRow(id, belief.door, worked.mean.length);
       logEvidence += mm === undefined ? takeAtMost(worked, row, 0, variance) : takeReading(worked, row, mm, variance);
     }
-    const left = stillAtWork(belief.space, { ...held, posterior: worked }, done);
+    const left = answers.length === 0 ? [] : stillAtWork(belief.space, { ...held, posterior: worked }, done);
     for (const { finding, place } of answers) logEvidence += Math.log(jointAnswerChances(finding, left)[place] ?? 0);
     return { held, worked, logEvidence };
   });

@@ -1,5 +1,5 @@
 import type { HingedDoor } from './door';
-import type { Reading } from './readings';
+import type { AnsweredFinding, Reading } from './readings';
 import type { StationId } from './stations';
 
 /** An ordinary interior door, 762 × 1981 mm on three butts: what examples and tests begin with. */
@@ -46,3 +46,11 @@ export const EVEN_GAPS = {
   'latch.mid': 3,
   'latch.bottom': 3,
 } as const satisfies Partial<Record<StationId, number>>;
+
+/** What is found where the knuckles of the top hinge have spread and all else holds. */
+export const SPREAD_TOP: readonly AnsweredFinding[] = [
+  { finding: 'topScrews', answer: 'tight' },
+  { finding: 'topLeaves', answer: 'spread' },
+  { finding: 'pins', answer: 'snug' },
+  { finding: 'hingeLegFirm', answer: 'firm' },
+];

@@ -77,6 +77,16 @@ export function outsideBy(board: GapBoard, gaps: Float64Array, guard?: Guard): n
   return outside;
 }
 
+/** How much the gaps of an edge may differ once the guard is off; half of what is allowed always may, mm. */
+export function evenAllowed({ evenWithin }: GapBoard, guard: number): number {
+  return Math.max(evenWithin / 2, evenWithin - guard);
+}
+
+/** How far inside a limit the guard keeps a figure: a quarter of what is allowed at most, mm. */
+export function insetOf({ min, max }: Pick<GapLimits, 'min' | 'max'>, guard: number): number {
+  return Math.min(guard, (max - min) / 4);
+}
+
 /** By how much the gaps of one edge differ beyond what is allowed, mm; the guard comes off, half the allowance at most. */
 export function unevenBy(board: GapBoard, gaps: Float64Array, edge: readonly number[], guard: number): number {
   let low = Infinity;
@@ -86,7 +96,7 @@ export function unevenBy(board: GapBoard, gaps: Float64Array, edge: readonly num
     if (gap < low) low = gap;
     if (gap > high) high = gap;
   }
-  return Math.max(0, high - low - Math.max(board.evenWithin / 2, board.evenWithin - guard));
+  return Math.max(0, high - low - evenAllowed(board, guard));
 }
 
 /** How far one figure is outside its limits, mm; the guard is a quarter of what is allowed at most. */
@@ -94,7 +104,7 @@ export function stationOutside(board: GapBoard, gaps: Float64Array, i: number, g
   const limit = board.limits[i];
   if (limit === undefined) return 0;
   const gap = gaps[i] ?? 0;
-  const inset = Math.min(guard, (limit.max - limit.min) / 4);
+  const inset = insetOf(limit, guard);
   return Math.max(0, limit.min + inset - gap, gap - (limit.max - inset));
 }
 

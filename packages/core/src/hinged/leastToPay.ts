@@ -1,4 +1,4 @@
-import { type GapBoard } from './gapsRound';
+import { evenAllowed, insetOf, type GapBoard } from './gapsRound';
 import type { EdgeId } from './profiles';
 import { GUARD_PRICE, OUTSIDE_PRICE, type HingeChoice, type SearchSpace } from './searchPlan';
 
@@ -16,13 +16,9 @@ interface Figure {
  * places from `depth` on: every figure is supposed to move as well as any choice could move it, a strike or a plane to cost its
  * first price and to leave nothing. A bound that is never above the truth, so that a search by it stays exact.
  *
- * @param choices what may be done at each place of the search, in its order
  * @returns for a depth and the gaps there, minutes
  */
-export function leastToPay(
-  space: SearchSpace,
-  choices: readonly (readonly HingeChoice[])[],
-): (depth: number, gaps: Float64Array) => number {
+export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Array) => number {
   const { board, guard } = space;
   const planePrices = new Map<EdgeId, number>();
   for (const { action, price } of space.planes) {
@@ -32,19 +28,19 @@ export function leastToPay(
   const strikePrice = Math.min(...space.strikes.map(({ price }) => price));
   const stations = board.stations.map((_, i): Figure => {
     const { min = -Infinity, max = Infinity } = board.limits[i] ?? {};
-    return { of: (gaps) => gaps[i] ?? 0, min, max, inset: Math.min(guard.stations[i] ?? 0, (max - min) / 4) };
+    return { of: (gaps) => gaps[i] ?? 0, min, max, inset: insetOf({ min, max }, guard.stations[i] ?? 0) };
   });
   const edgeOf = board.stations.map((_, i) => planedEdge(board, i, planePrices));
   const pairs = board.evenEdges.map((edge, e) => {
     if (edge.some((i) => edgeOf[i] !== undefined)) return [];
     const within = board.evenWithin;
-    const inset = within - Math.max(within / 2, within - (guard.edges[e] ?? 0));
+    const inset = within - evenAllowed(board, guard.edges[e] ?? 0);
     return edge.flatMap((a, at) =>
       edge.slice(at + 1).map((b): Figure => ({ of: (gaps) => (gaps[a] ?? 0) - (gaps[b] ?? 0), min: -within, max: within, inset })),
     );
   });
   const figures = [...stations, ...pairs.flat()];
-  const reach = reachBelow(figures, choices);
+  const reach = reachBelow(figures, space.atHinge);
   const pairsAt = pairs.map((_, e) => stations.length + pairs.slice(0, e).reduce((sum, each) => sum + each.length, 0));
 
   return (depth, gaps) => {

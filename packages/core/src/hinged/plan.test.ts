@@ -1,4 +1,4 @@
-import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
+import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf, SAGGING_READINGS, SPREAD_TOP } from './exampleDoor';
 import type { HingedDoor } from './door';
 import type { Correction, Plan } from './plan';
 import { planCorrections } from './planCorrections';
@@ -9,12 +9,6 @@ import { gapBoard } from './gapsRound';
 
 const door = EXAMPLE_DOOR;
 const loose: AnsweredFinding[] = [{ finding: 'topScrews', answer: 'loose' }];
-const spreadTop: AnsweredFinding[] = [
-  { finding: 'topScrews', answer: 'tight' },
-  { finding: 'topLeaves', answer: 'spread' },
-  { finding: 'pins', answer: 'snug' },
-  { finding: 'hingeLegFirm', answer: 'firm' },
-];
 const swollen = readingsOf({
   'hinge.top': 2,
   'hinge.mid': 2,
@@ -92,7 +86,7 @@ describe('planCorrections', () => {
     const spread = planCorrections({
       door,
       readings: SAGGING_READINGS,
-      findings: spreadTop,
+      findings: SPREAD_TOP,
     });
     expect(spread.cause.id).toBe('spreadKnuckles');
     const treats = first(spread).steps.filter(({ action }) => action === 'bendKnuckles' || action === 'replaceHinge');
@@ -119,7 +113,7 @@ describe('planCorrections', () => {
 
   it('treats a spread hinge at that hinge: a bend at another one does not count', () => {
     const { plans } = planCorrections(
-      { door, readings: SAGGING_READINGS, findings: spreadTop },
+      { door, readings: SAGGING_READINGS, findings: SPREAD_TOP },
       { without: ['replaceHinge', 'shim', 'shimStrip'] },
     );
     expect(plans.length).toBeGreaterThan(0);

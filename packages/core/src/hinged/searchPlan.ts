@@ -68,7 +68,7 @@ export const leavesOutside = ({ outside }: FoundPlan) => outside > SEEN_FROM_MM;
  * @param count how many of the best to keep
  */
 export function searchPlans(space: SearchSpace, count: number): FoundPlan[] {
-  const leastFrom = leastToPay(space, space.atHinge);
+  const leastFrom = leastToPay(space);
   const best: FoundPlan[] = [];
   const worst = () => (best.length < count ? Infinity : (best[best.length - 1]?.price ?? Infinity));
   const keep = (found: FoundPlan) => {

@@ -56,7 +56,7 @@ export function exampleReading(setId: string, station: StationId, read: number |
 export function exampleAdjustment(id: string, change: Partial<Adjustment> = {}): Adjustment {
   return {
     id,
-    writtenAt: '2026-03-02T08:30:00Z',
+    writtenAt,
     callId: 'call',
     action: 'tighten',
     hinge: 'top',

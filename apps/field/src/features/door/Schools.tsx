@@ -2,7 +2,7 @@ import type { Door } from '@proper-swing/contract';
 import { chosenWay, school, schoolsFor, type SchoolId } from '@proper-swing/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { stamp, write } from '../../data/sendWrites';
+import { revised, write } from '../../data/sendWrites';
 import { Choice } from '../../design/Choice';
 import { Section } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
@@ -54,9 +54,8 @@ export function Schools({ door }: { door: Door }) {
 
 /** The door's card with another way chosen on one point. */
 export function schoolsCard(door: Door, id: SchoolId, way: string): Door {
-  const { writtenAt } = stamp();
   const schools = { ...door.schools, [id]: way === ALL ? null : way } as Door['schools'];
-  return { ...door, writtenAt, revision: door.revision + 1, schools };
+  return revised(door, { schools });
 }
 
 const styles = StyleSheet.create({ school: { gap: SPACE.xs } });

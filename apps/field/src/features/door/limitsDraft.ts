@@ -11,7 +11,7 @@ import {
   type OwnLimits,
   type ProfileId,
 } from '@proper-swing/core';
-import { stamp } from '../../data/sendWrites';
+import { revised } from '../../data/sendWrites';
 
 /** Limits as they are being typed, each figure as its text. */
 export interface LimitsDraft {
@@ -63,6 +63,5 @@ export function readDraft(draft: LimitsDraft, units: 'mm' | 'in'): { ok: true; l
 export function limitsCard(door: Door, { profile, ownLimits }: LimitsChoice): Door | undefined {
   const was = door.ownLimits ?? null;
   if (door.profile === profile && JSON.stringify(was) === JSON.stringify(ownLimits)) return undefined;
-  const { writtenAt } = stamp();
-  return { ...door, writtenAt, revision: door.revision + 1, profile, ownLimits };
+  return revised(door, { profile, ownLimits });
 }
