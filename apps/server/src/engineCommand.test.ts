@@ -1,4 +1,4 @@
-import { describeEngine, ENGINE } from '@proper-swing/contract/engine';
+import { describeEngine, ENGINE, engineFunction, runEngine } from '@proper-swing/contract/engine';
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -21,7 +21,16 @@ describe('the engine on the command line', () => {
   it('lists every function', () => {
     const { status, out } = engine(['list']);
     expect(status).toBe(0);
-    expect((JSON.parse(out) as { name: string }[]).map(({ name }) => name)).toEqual(ENGINE.map(({ name }) => name));
+    expect(JSON.parse(out)).toEqual(ENGINE.map(({ name, title, example }) => ({ name, title, example })));
+  });
+
+  it('runs the example of every calculation of the bench when it is given nothing else', () => {
+    for (const name of ['latch.strike', 'swing.drift', 'multipoint.next']) {
+      const { status, out } = engine([name]);
+      const found = engineFunction(name);
+      expect(status).toBe(0);
+      expect(JSON.parse(out)).toEqual(JSON.parse(JSON.stringify(found && runEngine(found, found.example))));
+    }
   });
 
   it('describes a function with its schemas and an example that runs', () => {

@@ -2,14 +2,14 @@ import { describeEngine, ENGINE, engineFunction, EngineRequestError, runEngine }
 import { DomainError } from '@proper-swing/core';
 import { readFileSync } from 'node:fs';
 
-const USAGE = `usage: npm run -s engine -- list
+const USAGE = `usage: npm run -s engine -- list                 every function with an example of what it takes
        npm run -s engine -- describe <name>
        npm run -s engine -- <name> [file|-]     JSON in, JSON out; the example when no file is given`;
 
 /** The engine on the command line. Ends with 1 and a clear message on bad input. */
 function main([command, argument]: readonly string[]): void {
   if (command === 'list') {
-    print(ENGINE.map(({ name, title }) => ({ name, title })));
+    print(ENGINE.map(({ name, title, example }) => ({ name, title, example })));
     return;
   }
   if (command === 'describe') {

@@ -1,4 +1,4 @@
-import type { Adjustment, Call, Door, ReadingEntry, ReadingSet, Site } from '@proper-swing/contract';
+import type { Adjustment, Call, Door, ReadingEntry, ReadingSet, Site, Worksheet } from '@proper-swing/contract';
 import { v7 } from 'uuid';
 
 const writtenAt = '2026-03-02T08:30:00.000Z';
@@ -55,5 +55,13 @@ export function exampleRecords() {
     toMm: null,
     remark: '',
   };
-  return { site, door, call, set, reading, adjustment };
+  const worksheet: Worksheet = {
+    id: v7(),
+    writtenAt,
+    callId: call.id,
+    sheet: 'latch.strike',
+    figures: [{ field: 'lowMm', typed: '3.2 mm' }],
+    says: 'File the bottom of the hole, 1.7 mm down.',
+  };
+  return { site, door, call, set, reading, adjustment, worksheet };
 }

@@ -59,6 +59,21 @@ describe('writing the record of a call', () => {
     expect(body).toMatchObject({ mm: 3.175, typed: '1/8', supersedes: null, withdrawn: false });
   });
 
+  it('a retried entry is one row, whether what it leaves out is absent or null', async () => {
+    const { adjustment, worksheet } = await putCall();
+    const turned = { ...adjustment, action: 'turnKeeps', hinge: null, keep: 'centre', amount: -1, felt: { effort: 2, bounces: false } };
+    await put('adjustments', turned).expect(201);
+    await put('adjustments', turned).expect(200);
+    await put('adjustments', { ...turned, felt: { effort: 3, bounces: false } }).expect(409);
+    await put('worksheets', worksheet).expect(201);
+    await put('worksheets', { ...worksheet, supersedes: null }).expect(200);
+    expect([await count('adjustment'), await count('worksheet')]).toEqual([1, 1]);
+    expect((await request(app).get(`/api/calls/${turned.callId}/record`)).body).toMatchObject({
+      adjustments: [{ keep: 'centre', felt: { effort: 2, bounces: false } }],
+      worksheets: [{ sheet: 'latch.strike', figures: [{ field: 'lowMm', typed: '3.2 mm' }] }],
+    });
+  });
+
   it('refuses other contents under the same id', async () => {
     const { reading } = await putCall();
     await put('readings', reading).expect(201);

@@ -1,6 +1,6 @@
 import type { CallRecord, RecordBodies, RecordKind } from '@proper-swing/contract';
 
-type Lists = Pick<CallRecord, 'readingSets' | 'readings' | 'findings' | 'adjustments' | 'notes'>;
+type Lists = Pick<CallRecord, 'readingSets' | 'readings' | 'findings' | 'adjustments' | 'notes' | 'worksheets'>;
 
 const LIST_OF: Partial<Record<RecordKind, keyof Lists>> = {
   'reading-sets': 'readingSets',
@@ -8,6 +8,7 @@ const LIST_OF: Partial<Record<RecordKind, keyof Lists>> = {
   findings: 'findings',
   adjustments: 'adjustments',
   notes: 'notes',
+  worksheets: 'worksheets',
 };
 
 /**

@@ -26,7 +26,7 @@ export function startedHere(client: QueryClient, waiting: readonly Outgoing[], c
     keptSites.find(({ id }) => id === door.siteId) ??
     histories.find((history) => history.site.id === door.siteId)?.site;
   if (site === undefined) return undefined;
-  return { call, door, site, readingSets: [], readings: [], findings: [], adjustments: [], notes: [] };
+  return { call, door, site, readingSets: [], readings: [], findings: [], adjustments: [], notes: [], worksheets: [] };
 }
 
 /** Cards written in this visit, so that a new call finds its new door between being sent and being listed. */

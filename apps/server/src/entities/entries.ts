@@ -98,6 +98,14 @@ export class AdjustmentRow extends CorrectableEntry {
   @Column({ type: 'real', nullable: true })
   toMm: number | null;
 
+  /** For a keep of a multipoint lock: which. */
+  @Column({ type: 'text', nullable: true })
+  keep: string | null;
+
+  /** How handle, door or seal worked after it. */
+  @Column({ type: 'simple-json', nullable: true })
+  felt: object | null;
+
   @Column({ type: 'text' })
   remark: string;
 }
@@ -111,4 +119,21 @@ export class NoteRow extends CorrectableEntry {
 
   @Column({ type: 'text' })
   text: string;
+}
+
+@Entity({ name: 'worksheet' })
+export class WorksheetRow extends CorrectableEntry {
+  @Index('worksheet_call')
+  @ForeignKey(() => CallRow)
+  @Column({ type: 'text' })
+  callId: string;
+
+  @Column({ type: 'text' })
+  sheet: string;
+
+  @Column({ type: 'simple-json' })
+  figures: { field: string; typed: string }[];
+
+  @Column({ type: 'text' })
+  says: string;
 }

@@ -1,6 +1,6 @@
 import type { RecordKind } from '@proper-swing/contract';
 import { CallRow, CardRevisionRow, DoorRow, SiteRow } from './cards';
-import { AdjustmentRow, FindingRow, NoteRow, ReadingRow, ReadingSetRow } from './entries';
+import { AdjustmentRow, FindingRow, NoteRow, ReadingRow, ReadingSetRow, WorksheetRow } from './entries';
 
 /** The table of each kind of record. */
 export const ROWS = {
@@ -12,8 +12,9 @@ export const ROWS = {
   findings: FindingRow,
   adjustments: AdjustmentRow,
   notes: NoteRow,
+  worksheets: WorksheetRow,
 } as const satisfies Record<RecordKind, unknown>;
 
 export const ENTITIES = [...Object.values(ROWS), CardRevisionRow];
 
-export { CallRow, CardRevisionRow, DoorRow, SiteRow, AdjustmentRow, FindingRow, NoteRow, ReadingRow, ReadingSetRow };
+export { CallRow, CardRevisionRow, DoorRow, SiteRow, AdjustmentRow, FindingRow, NoteRow, ReadingRow, ReadingSetRow, WorksheetRow };

@@ -3,6 +3,7 @@ import { PlanedDepths1764115200000 } from './1764115200000-planed-depths';
 import { OwnLimits1795600000000 } from './1795600000000-own-limits';
 import { Schools1795612000000 } from './1795612000000-schools';
 import { CheckedAgain1795616000000 } from './1795616000000-checked-again';
+import { Worksheets1795620000000 } from './1795620000000-worksheets';
 
 /** Oldest first. */
 export const MIGRATIONS = [
@@ -11,4 +12,5 @@ export const MIGRATIONS = [
   OwnLimits1795600000000,
   Schools1795612000000,
   CheckedAgain1795616000000,
+  Worksheets1795620000000,
 ];

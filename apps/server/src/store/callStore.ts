@@ -1,6 +1,6 @@
 import type { CallRecord, CallSummary, DoorHistory, Page } from '@proper-swing/contract';
 import { In, type DataSource } from 'typeorm';
-import { AdjustmentRow, CallRow, DoorRow, FindingRow, NoteRow, ReadingRow, ReadingSetRow, SiteRow } from '../entities';
+import { AdjustmentRow, CallRow, DoorRow, FindingRow, NoteRow, ReadingRow, ReadingSetRow, SiteRow, WorksheetRow } from '../entities';
 
 /** Reads calls together with the door, the site and all that was written on them. */
 export interface CallStore {
@@ -23,12 +23,13 @@ export function callStore(source: DataSource): CallStore {
   const recordsOf = async (calls: CallRow[]): Promise<CallRecord[]> => {
     const callIds = calls.map(({ id }) => id);
     const onCalls = { where: { callId: In(callIds) }, order: { id: 'ASC' as const } };
-    const [doors, readingSets, findings, adjustments, notes] = await Promise.all([
+    const [doors, readingSets, findings, adjustments, notes, worksheets] = await Promise.all([
       manager.findBy(DoorRow, { id: In(calls.map(({ doorId }) => doorId)) }),
       manager.find(ReadingSetRow, onCalls),
       manager.find(FindingRow, onCalls),
       manager.find(AdjustmentRow, onCalls),
       manager.find(NoteRow, onCalls),
+      manager.find(WorksheetRow, onCalls),
     ]);
     const sites = await manager.findBy(SiteRow, { id: In(doors.map(({ siteId }) => siteId)) });
     const readings = await manager.find(ReadingRow, { where: { setId: In(readingSets.map(({ id }) => id)) }, order: { id: 'ASC' } });
@@ -49,6 +50,7 @@ export function callStore(source: DataSource): CallStore {
           findings: findings.filter(ofCall),
           adjustments: adjustments.filter(ofCall),
           notes: notes.filter(ofCall),
+          worksheets: worksheets.filter(ofCall),
         } as CallRecord,
       ];
     });

@@ -116,12 +116,13 @@ function bodyOf(row: ObjectLiteral | null): Body | undefined {
 }
 
 function sameBody(a: Body, b: Body): boolean {
-  const plain = (body: Body) => JSON.parse(JSON.stringify({ supersedes: null, withdrawn: false, ...withoutUndefined(body) })) as unknown;
+  const plain = (body: Body) => JSON.parse(JSON.stringify({ withdrawn: false, ...withoutAbsent(body) })) as unknown;
   return isDeepStrictEqual(plain(a), plain(b));
 }
 
-function withoutUndefined(body: Body): object {
-  return Object.fromEntries(Object.entries(body).filter(([, value]) => value !== undefined));
+/** What may be left out may as well be sent as null: both are kept alike. */
+function withoutAbsent(body: Body): object {
+  return Object.fromEntries(Object.entries(body).filter(([, value]) => value !== undefined && value !== null));
 }
 
 /** SQLite has one writer, and one connection one transaction: writes queue up here rather than fail. */

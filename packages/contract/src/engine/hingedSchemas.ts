@@ -12,15 +12,7 @@ import {
   type OwnLimits,
 } from '@proper-swing/core';
 import { array, boolean, number, object, string, type InferType } from 'yup';
-
-const mm = (description: string) => number().meta({ description: `${description}, mm` });
-const finite = {
-  name: 'finite',
-  message: '${path} must be a finite number',
-  test: (value: number | null | undefined) => value == null || Number.isFinite(value),
-};
-/** Larger than any door a person hangs; keeps nonsense out of the arithmetic. */
-const LARGEST_MM = 6000;
+import { finite, LARGEST_MM, mm } from './figures';
 
 export const HINGE_KINDS = ['butt', 'ballBearing', 'cast', 'adjustable'] as const;
 export const SLAB_KINDS = ['solidTimber', 'framed', 'hollowCore', 'composite', 'steel', 'glazed'] as const;

@@ -11,7 +11,7 @@ import {
   type Stepwise,
 } from '@proper-swing/core';
 import { diagnose, estimate, planningOf, toEnd, whatNext } from '@proper-swing/core/engine';
-import type { Schema } from 'yup';
+import { SHEETS, type EngineFunction as PlainFunction } from '../sheets';
 import { check, type FieldError } from '../validate';
 import { toJsonSchema, type JsonSchema } from '../jsonSchema';
 import {
@@ -29,16 +29,9 @@ import {
 } from './hingedSchemas';
 import { parseLengthRequest, parseLengthResult, type ParseLengthRequest } from './lengthSchemas';
 
-/** One function of the engine: what it takes, what it gives, an example, and the core function behind it. */
-export interface EngineFunction {
-  name: string;
-  title: string;
-  request: Schema;
-  result: Schema;
-  example: unknown;
-  /** Takes a checked request. */
-  run: (request: never) => unknown;
-  /** The same a piece at a time, for what takes long enough to be told of and stopped. */
+/** A function of the engine, some of which take long enough to be told of and stopped. */
+export interface EngineFunction extends PlainFunction {
+  /** The same a piece at a time. */
   inSteps?: (request: never) => Stepwise<unknown>;
 }
 
@@ -149,6 +142,7 @@ export const ENGINE: readonly EngineFunction[] = [
     run: ({ door, gaps, hinges, lowerMm = 0, planed = [] }: WhatIfRequest) =>
       tryOut(door satisfies HingedDoor, new Map(gaps.map(({ station, mm }) => [station, mm])), { hinges, lowerMm, planed }),
   },
+  ...SHEETS,
 ];
 
 export function engineFunction(name: string): EngineFunction | undefined {

@@ -1,4 +1,4 @@
-import type { Adjustment, Call, Door, FindingEntry, Note, ReadingEntry, ReadingSet, Site } from './schemas';
+import type { Adjustment, Call, Door, FindingEntry, Note, ReadingEntry, ReadingSet, Site, Worksheet } from './schemas';
 
 /** A page of a list; `next` is the cursor of the following page, or null at the end. */
 export interface Page<T> {
@@ -26,6 +26,7 @@ export interface CallRecord {
   findings: FindingEntry[];
   adjustments: Adjustment[];
   notes: Note[];
+  worksheets: Worksheet[];
 }
 
 /** All calls of a door, newest first, with their records. */

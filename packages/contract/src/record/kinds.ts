@@ -8,6 +8,7 @@ import {
   readingSchema,
   readingSetSchema,
   siteSchema,
+  worksheetSchema,
   type Adjustment,
   type Call,
   type Door,
@@ -16,6 +17,7 @@ import {
   type ReadingEntry,
   type ReadingSet,
   type Site,
+  type Worksheet,
 } from './schemas';
 
 /** What each kind of record holds, by the name its address uses. */
@@ -28,6 +30,7 @@ export interface RecordBodies {
   findings: FindingEntry;
   adjustments: Adjustment;
   notes: Note;
+  worksheets: Worksheet;
 }
 
 export type RecordKind = keyof RecordBodies;
@@ -52,6 +55,7 @@ export const RECORD_KINDS: readonly RecordKindEntry[] = [
   { kind: 'findings', title: 'Finding', schema: findingEntrySchema, manner: 'entry', parent: { field: 'callId', kind: 'calls' } },
   { kind: 'adjustments', title: 'Adjustment', schema: adjustmentSchema, manner: 'entry', parent: { field: 'callId', kind: 'calls' } },
   { kind: 'notes', title: 'Note', schema: noteSchema, manner: 'entry', parent: { field: 'callId', kind: 'calls' } },
+  { kind: 'worksheets', title: 'Worksheet', schema: worksheetSchema, manner: 'entry', parent: { field: 'callId', kind: 'calls' } },
 ];
 
 export function recordKind(kind: string): RecordKindEntry | undefined {

@@ -1,5 +1,6 @@
 import { ACTION_IDS, FINDING_IDS, INSTRUMENT_IDS, PROFILE_IDS, STATION_IDS } from '@proper-swing/core';
 import { array, boolean, number, object, string, type InferType } from 'yup';
+import { SHEET_NAMES } from '../sheets/sheet';
 import { HINGE_KINDS, ownLimitsSchema, schoolsSchema, SLAB_KINDS } from '../engine/hingedSchemas';
 
 const UUID_V7 = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
@@ -129,6 +130,8 @@ export const findingEntrySchema = object({
   adjustmentId: id('The work after which it was checked again; absent as found').nullable().optional().default(undefined),
 }).noUnknown();
 
+const KEEPS_OF_LOCK = ['centre', 'topHook', 'bottomHook'] as const;
+
 export const adjustmentSchema = object({
   ...entryShape,
   callId: id('Call it was done on'),
@@ -144,7 +147,39 @@ export const adjustmentSchema = object({
     .defined()
     .meta({ description: 'For planing: timber off at the head or hinge end, mm; else null' }),
   toMm: number().min(0).max(500).nullable().defined().meta({ description: 'For planing: timber off at the other end, mm; else null' }),
+  keep: string().oneOf(KEEPS_OF_LOCK).nullable().optional().default(undefined).meta({ description: 'For a keep: which of the lock’s' }),
+  felt: object({
+    effort: number()
+      .oneOf([1, 2, 3, 4])
+      .meta({ description: 'Handle, door shut: 1 one finger, 2 one hand easily, 3 hard, 4 will not throw' }),
+    bounces: boolean().meta({ description: 'The shut door moves when pulled' }),
+    seal: string().oneOf(['loose', 'even', 'hard']).meta({ description: 'Hinge side on its seal' }),
+  })
+    .noUnknown()
+    .nullable()
+    .optional()
+    .default(undefined)
+    .meta({ description: 'How it worked after this turn' }),
   remark: text('What was seen while doing it', 500),
+}).noUnknown();
+
+/** A calculation kept with the call: what was typed into it, and what it said. */
+export const worksheetSchema = object({
+  ...entryShape,
+  callId: id('Call it belongs to'),
+  sheet: string().oneOf(SHEET_NAMES).required().meta({ description: 'Which calculation' }),
+  figures: array(
+    object({
+      field: named('Field of its request', 80),
+      typed: text('Exactly as typed', 200),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .max(80)
+    .meta({ description: 'What was typed, field by field' }),
+  says: text('The answer in words', 1000),
 }).noUnknown();
 
 export const noteSchema = object({
@@ -161,4 +196,5 @@ export type ReadingEntry = InferType<typeof readingSchema>;
 export type FindingEntry = InferType<typeof findingEntrySchema>;
 export type Adjustment = InferType<typeof adjustmentSchema>;
 export type Note = InferType<typeof noteSchema>;
+export type Worksheet = InferType<typeof worksheetSchema>;
 export type Stage = (typeof STAGES)[number];

@@ -14,6 +14,7 @@ export const ACTION_IDS = [
   'deepen',
   'turnSideways',
   'turnHeight',
+  'turnPressure',
   'turnKeeps',
   'fileStrike',
   'moveStrike',

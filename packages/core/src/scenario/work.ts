@@ -135,6 +135,8 @@ const WORK: Readonly<Record<ActionId, Work>> = {
   turnHeight: (door, { amount }, { normal }) => {
     door.hangs += amount * door.yields.halfTurn * (1 + 0.04 * normal());
   },
+  // Pressure on the seal changes nothing that this world gauges.
+  turnPressure: () => undefined,
   turnKeeps: (door) => {
     door.keeps = 0.3;
   },

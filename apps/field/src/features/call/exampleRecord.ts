@@ -34,6 +34,7 @@ export function exampleRecord(readings: Partial<Record<Stage, ExampleReadings>> 
     findings: [],
     adjustments: [],
     notes: [],
+    worksheets: [],
   };
 }
 

@@ -1,0 +1,62 @@
+// Calculations that stand by themselves and are quick enough for a page; kept apart so that only the pages that use them load them.
+export { ACCESS_LIMITS, type AccessLimit } from './swing/accessLimits';
+export { axisTilt, riseAt, toRadians, type AxisLean } from './swing/axisTilt';
+export { passClosingEdge, USUAL_BEVEL, type ClosingEdge, type EdgeClearance } from './swing/closingEdge';
+export { clearFloor, type ArcReading, type FloorArc, type FloorClearance } from './swing/floorArc';
+export { weighDrift, type Drift, type DriftedDoor } from './swing/drift';
+export type { DriftCures, FrictionCure, HingeThrow } from './swing/driftCures';
+export {
+  planePair,
+  weighTwist,
+  WARP_LIMIT_MM,
+  type PairPlane,
+  type PairThrow,
+  type Twist,
+  type TwistedDoor,
+  type TwistRemedy,
+} from './swing/twist';
+export { fitStrike, FILE_UP_TO_MM, LEAST_HOLD_MM, type LatchAtStrike, type StrikeFit, type StrikeRemedy } from './latch/strike';
+export { loadHinges, type HingeLoads, type LoadedHinges, type TopScrews } from './load/hingeLoad';
+export { chooseHinges, hingeWidth, type DoorToHang, type HingesToBuy } from './load/hingeSize';
+export { SCREW_NUMBERS } from './load/screwHold';
+export { wood, WOOD_IDS, type WoodId } from './load/wood';
+export {
+  fitContinuous,
+  CONTINUOUS_GAP_MM,
+  LEAST_BEARING_MM,
+  SETTLING_MM,
+  type ContinuousHinge,
+  type FittingSheet,
+} from './continuous/fittingSheet';
+export {
+  ADJUSTABLE_HINGES,
+  HANDLE_EFFORTS,
+  HINGE_SCREW_IDS,
+  HINGE_SCREWS,
+  KEEP_IDS,
+  KEEPS,
+  LOCKING_GAP,
+  OUT_OF_TRAVEL,
+  SEAL_FEELS,
+  USUAL_CAM,
+  type AdjustableHinge,
+  type AdjustableHingeId,
+  type HingeScrewId,
+  type KeepId,
+} from './multipoint/adjusters';
+export { checkGo } from './multipoint/checkGo';
+export { nextTurns, type CamTurn, type NextTurns, type SessionPhase } from './multipoint/nextTurns';
+export type { ScrewTurn } from './multipoint/travel';
+export {
+  gapsNow,
+  handleNow,
+  quartersSoFar,
+  sealNow,
+  turnedSoFar,
+  type HandleFeel,
+  type HingeGo,
+  type KeepGo,
+  type MultipointSession,
+  type SealFeel,
+  type SessionGaps,
+} from './multipoint/session';
