@@ -88,6 +88,16 @@ export const CALLS: readonly DemoCall[] = [
   },
   // Coming.
   { door: 'front', day: 1, at: '09:00', state: 'open', complaint: 'Hooks will not reach unless you pull it in.' },
+  {
+    door: 'cloakroom',
+    day: 1,
+    at: '10:15',
+    state: 'open',
+    complaint: 'Swings open on its own and bangs the coat pegs.',
+    findings: { halfOpen: 'opens' },
+    found: { 'plumb.across': 8, 'plumb.hinge': 1, 'stop.top': 0.6, 'stop.bottom': 0.4 },
+    notes: ['Old wall, out of plumb since anyone remembers.'],
+  },
   { door: 'flat7', day: 1, at: '11:15', state: 'open', complaint: 'Rubs low down at the handle side.' },
   { door: 'classroom', day: 3, at: '15:45', state: 'open', complaint: 'Yearly look at the gaps.' },
   // Done.

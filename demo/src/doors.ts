@@ -48,6 +48,7 @@ export const DOORS: readonly DemoDoor[] = [
     slabWidthMm: 838,
     profile: 'interiorTight',
   },
+  { ...INTERIOR, key: 'cloakroom', site: 'hall', title: 'Cloakroom', hingesOn: 'left', thicknessMm: 44 },
   { ...INTERIOR, key: 'store', site: 'school', title: 'Store cupboard, year 1', hingesOn: 'left', hingeKind: 'butt' },
   {
     ...INTERIOR,

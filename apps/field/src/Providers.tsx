@@ -14,6 +14,9 @@ import { ThemeProvider } from './design/theme';
 import { FONT } from './design/tokens';
 import { warmEngine } from './workers/engine';
 
+/** What was kept may be older than what was written just before the page closed. */
+const askAgain = () => queryClient.invalidateQueries();
+
 /** What every page stands on: fonts, theme, kept answers, unsent writes and the engine. */
 export function Providers({ children }: PropsWithChildren) {
   useFonts({
@@ -31,7 +34,7 @@ export function Providers({ children }: PropsWithChildren) {
   }, []);
   return (
     <SafeAreaProvider>
-      <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions}>
+      <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions} onSuccess={askAgain}>
         <ThemeProvider>{children}</ThemeProvider>
       </PersistQueryClientProvider>
     </SafeAreaProvider>

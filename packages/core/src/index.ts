@@ -58,7 +58,7 @@ export {
   type FindingId,
 } from './hinged/findings';
 export { ACTION_IDS, type ActionId } from './hinged/actionIds';
-export { ACTIONS, action, type Action, type ActionEffect } from './hinged/actions';
+export { ACTIONS, action, isForbiddenOn, type Action, type ActionEffect } from './hinged/actions';
 export { CAUTIONS, type CautionId } from './hinged/cautions';
 export { judgeGap, type GapVerdict } from './hinged/judgeGap';
 export {
@@ -83,4 +83,21 @@ export type { Correction, GapMove, LostPlan, Plan, PlanAim, PlanOptions, PlanOut
 export { recheckAfter, type PlannedStep } from './hinged/planSteps';
 export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/whatIf';
 export type { PlaningLine } from './hinged/planing';
+export { ACCESS_LIMITS, type AccessLimit } from './swing/accessLimits';
+export {
+  ADJUSTABLE_HINGES,
+  HANDLE_EFFORTS,
+  HINGE_SCREW_IDS,
+  HINGE_SCREWS,
+  KEEP_IDS,
+  KEEPS,
+  LOCKING_GAP,
+  SEAL_FEELS,
+  USUAL_CAM,
+  type AdjustableHinge,
+  type AdjustableHingeId,
+  type HingeScrewId,
+  type KeepId,
+} from './multipoint/adjusters';
+export { slabMass } from './load/slabMass';
 export { SIDES, type SideId } from './hinged/sides';

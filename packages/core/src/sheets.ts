@@ -1,6 +1,4 @@
 // Calculations that stand by themselves and are quick enough for a page; kept apart so that only the pages that use them load them.
-export { ACCESS_LIMITS, type AccessLimit } from './swing/accessLimits';
-export { axisTilt, riseAt, toRadians, type AxisLean } from './swing/axisTilt';
 export { passClosingEdge, USUAL_BEVEL, type ClosingEdge, type EdgeClearance } from './swing/closingEdge';
 export { clearFloor, type ArcReading, type FloorArc, type FloorClearance } from './swing/floorArc';
 export { weighDrift, type Drift, type DriftedDoor } from './swing/drift';
@@ -18,7 +16,6 @@ export {
 export { fitStrike, FILE_UP_TO_MM, LEAST_HOLD_MM, type LatchAtStrike, type StrikeFit, type StrikeRemedy } from './latch/strike';
 export { loadHinges, type HingeLoads, type LoadedHinges, type TopScrews } from './load/hingeLoad';
 export { chooseHinges, hingeWidth, type DoorToHang, type HingesToBuy } from './load/hingeSize';
-export { SCREW_NUMBERS } from './load/screwHold';
 export { wood, WOOD_IDS, type WoodId } from './load/wood';
 export {
   fitContinuous,
@@ -28,22 +25,6 @@ export {
   type ContinuousHinge,
   type FittingSheet,
 } from './continuous/fittingSheet';
-export {
-  ADJUSTABLE_HINGES,
-  HANDLE_EFFORTS,
-  HINGE_SCREW_IDS,
-  HINGE_SCREWS,
-  KEEP_IDS,
-  KEEPS,
-  LOCKING_GAP,
-  OUT_OF_TRAVEL,
-  SEAL_FEELS,
-  USUAL_CAM,
-  type AdjustableHinge,
-  type AdjustableHingeId,
-  type HingeScrewId,
-  type KeepId,
-} from './multipoint/adjusters';
 export { checkGo } from './multipoint/checkGo';
 export { nextTurns, type CamTurn, type NextTurns, type SessionPhase } from './multipoint/nextTurns';
 export type { ScrewTurn } from './multipoint/travel';

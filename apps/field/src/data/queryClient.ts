@@ -39,7 +39,8 @@ export const persistOptions: Omit<PersistQueryClientOptions, 'queryClient'> = {
     },
   }),
   maxAge: KEEP_MS,
-  buster: '1',
+  // Raised when what a call holds changes its form: older answers are fetched again.
+  buster: '2',
   dehydrateOptions: {
     // Writes live in the outbox, which is durable at once and not only at the next turn of the persister.
     shouldDehydrateMutation: () => false,

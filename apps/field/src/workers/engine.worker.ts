@@ -1,4 +1,6 @@
-import { engineFunction } from '@proper-swing/contract/engine';
+import { engineFunction, EngineRequestError, runEngine } from '@proper-swing/contract/engine';
+import { DomainError } from '@proper-swing/core';
+import type { CheckedAnswer } from './engine';
 import { expose } from 'comlink';
 import { pieceByPiece } from './pieceByPiece';
 
@@ -11,6 +13,17 @@ const engine = {
     const found = functionNamed(name);
     // The app's own requests are typed; checking each again would be felt under the thumb.
     return found.run(request as never);
+  },
+
+  /** The same for what a person typed: it is checked, and what is wrong comes back at its field. */
+  runChecked: (name: string, request: unknown): CheckedAnswer => {
+    try {
+      return { ok: true, value: runEngine(functionNamed(name), request) };
+    } catch (error) {
+      if (error instanceof EngineRequestError) return { ok: false, errors: [...error.errors] };
+      if (error instanceof DomainError) return { ok: false, errors: [{ field: error.field, message: error.message }] };
+      throw error;
+    }
   },
 
   /** The same a piece at a time, telling how far it is; what else is asked meanwhile is answered between the pieces. */

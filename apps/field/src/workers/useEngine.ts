@@ -2,7 +2,7 @@ import type { Correction, Diagnosis, Estimate, NextBest, Observed } from '@prope
 import { keepPreviousData, queryOptions, skipToken, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ENGINE_KEY } from '../data/queryClient';
-import { runInSteps, runInWorker } from './engine';
+import { runChecked, runInSteps, runInWorker, type CheckedAnswer } from './engine';
 
 const KEEP_COMPUTED_MS = 60_000;
 
@@ -19,6 +19,20 @@ function engineQuery<T>(name: string, request: unknown) {
     gcTime: KEEP_COMPUTED_MS,
     retry: false,
   });
+}
+
+/** The answer of a calculation to what was typed; the last one stays until the next is there. Nothing is asked without a request. */
+export function useSheetAnswer(name: string, request: object | undefined): CheckedAnswer | undefined {
+  const text = request === undefined ? undefined : JSON.stringify(request);
+  return useQuery({
+    queryKey: [ENGINE_KEY, 'checked', name, text],
+    queryFn: text === undefined ? skipToken : () => runChecked(name, JSON.parse(text)),
+    networkMode: 'always',
+    staleTime: Infinity,
+    gcTime: KEEP_COMPUTED_MS,
+    retry: false,
+    placeholderData: keepPreviousData,
+  }).data;
 }
 
 const diagnosisQuery = (observed: Observed) => engineQuery<Diagnosis>('hinged.diagnose', observed);

@@ -1,13 +1,5 @@
-import {
-  checkGo,
-  HINGE_SCREW_IDS,
-  KEEP_IDS,
-  nextTurns,
-  SEAL_FEELS,
-  type HingeGo,
-  type KeepGo,
-  type MultipointSession,
-} from '@proper-swing/core/sheets';
+import { HINGE_SCREW_IDS, KEEP_IDS, SEAL_FEELS } from '@proper-swing/core';
+import { checkGo, nextTurns, type HingeGo, type KeepGo, type MultipointSession } from '@proper-swing/core/sheets';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { figureBetween, lengthBetween, lengthIfRead, mm } from '../engine/figures';
 import { hingeHeights, slabHeight, slabWidth } from './doorShapes';

@@ -169,7 +169,7 @@ const driftResult = object({
     .noUnknown()
     .required(),
   torque: array(
-    object({ atDeg: degrees('Angle'), nm: nm('Gravity, + opens') })
+    object({ atDeg: degrees('Angle'), nm: nm('Gravity, + opens'), plumbNm: nm('The same with the hinge line plumb') })
       .noUnknown()
       .required(),
   ).required(),

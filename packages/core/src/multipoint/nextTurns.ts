@@ -148,12 +148,14 @@ function moveSideways(session: MultipointSession, lever: SideLever, base: Base, 
   if (best.top === 0 && best.bottom === 0) return { ...outOfTravel(base, screw, Math.max(shortMm, 0)) };
   const { moved, ...gaps } = gapsAfter(best.top, best.bottom);
   const middle = moved.top * lever.middle.top + moved.bottom * lever.middle.bottom;
-  const middleTurns = within(roundQuarter(middle / session.hinge.side.mmPerTurn), base.left.middleSide);
+  // The middle screw is of the same make as the two that were measured.
+  const perMiddle = (topSide.mmPerTurn + bottomSide.mmPerTurn) / 2;
+  const middleTurns = within(roundQuarter(middle / perMiddle), base.left.middleSide);
   const drop = lever.drop(moved.top, moved.bottom);
   const turns = [
     screwTurn('topSide', best.top, topSide.mmPerTurn, base.left.topSide[best.top >= 0 ? 'plus' : 'minus']),
     ...(session.door.hingeHeightsMm.length > 2
-      ? [screwTurn('middleSide', middleTurns, session.hinge.side.mmPerTurn, base.left.middleSide[middleTurns >= 0 ? 'plus' : 'minus'])]
+      ? [screwTurn('middleSide', middleTurns, perMiddle, base.left.middleSide[middleTurns >= 0 ? 'plus' : 'minus'])]
       : []),
     screwTurn('bottomSide', best.bottom, bottomSide.mmPerTurn, base.left.bottomSide[best.bottom >= 0 ? 'plus' : 'minus']),
   ].filter((each) => each.turns !== 0);

@@ -35,8 +35,8 @@ export interface Drift {
   friction: FrictionTorque;
   /** What the door does let go half open, by the likeliest lean and friction. */
   halfOpen: LetGo & { fromDeg: number };
-  /** Gravity torque over the swing, + opens, N·m. */
-  torque: { atDeg: number; nm: number }[];
+  /** Gravity torque over the swing, + opens, N·m: as it hangs, and with the hinge line made plumb across the wall. */
+  torque: { atDeg: number; nm: number; plumbNm: number }[];
   /** Angles between which it stays where it is put, degrees. */
   stays: { fromDeg: number; toDeg: number }[];
   /** Largest torque gravity makes in the swing, N·m. */
@@ -110,9 +110,11 @@ export function weighDrift(door: DriftedDoor): Drift {
   const held: FrictionTorque = { meanNm: mean(sums.friction), sdNm: sd(sums.friction, sums.friction2) };
   const likely = swinging(lean.acrossMm, lean.alongMm);
   const { torque } = swingForces(likely);
+  const plumb = swingForces({ ...likely, acrossMm: 0 }).torque;
   const curve = Array.from({ length: Math.floor(door.opensToDeg / TORQUE_STEP_DEG) + 1 }, (_, i) => i * TORQUE_STEP_DEG).map((atDeg) => ({
     atDeg,
     nm: torque(toRadians(atDeg)),
+    plumbNm: plumb(toRadians(atDeg)),
   }));
   const fromDeg = door.test?.fromDeg ?? Math.min(45, door.opensToDeg / 2);
   return {

@@ -41,6 +41,15 @@ export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap
   return new Map(ordered.map((entry) => [entry.station, entry]));
 }
 
+/** What was read last at each station, as found or in a check since; as left counts too. */
+export function lastReadings(record: CallRecord): ReadonlyMap<StationId, ReadingEntry> {
+  return new Map(
+    standing(record.readings)
+      .sort(inWriting)
+      .map((entry) => [entry.station, entry]),
+  );
+}
+
 /** Standing answers by finding: of the door as found, or checked again after a piece of work. */
 export function answersByFinding(record: CallRecord, after?: Adjustment): ReadonlyMap<string, string> {
   return new Map(answersAfter(record, after?.id).map(({ finding, answer }) => [finding, answer]));
@@ -70,21 +79,38 @@ export function uncheckedWork(record: CallRecord): Adjustment[] {
   return splitWork(record).unchecked;
 }
 
+/** Work logged between two checks, and what the check after it read; without readings when it is not checked yet. */
+export interface WorkRound {
+  work: Adjustment[];
+  readings?: ReadingEntry[];
+}
+
 /** The work of a call, cut at the checks between steps. */
-function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {
+export function workRounds(record: CallRecord): WorkRound[] {
   const work = standing(record.adjustments).sort(inWriting);
   const checks = record.readingSets.filter(({ stage }) => stage === 'check').sort(inWriting);
-  const rounds: Round[] = [];
+  const rounds: WorkRound[] = [];
   let from = '';
   for (const check of checks) {
     const readings = readingsOfSet(record, check.id);
     if (readings.length === 0) continue;
-    const done = work.filter(({ id }) => id > from && id < check.id);
-    const findings = done.flatMap(({ id }) => answersAfter(record, id));
-    rounds.push({ done: done.map(doneFrom), readings: readings.flatMap(readingFrom), ...(findings.length > 0 && { findings }) });
+    rounds.push({ work: work.filter(({ id }) => id > from && id < check.id), readings });
     from = check.id;
   }
-  return { rounds, unchecked: work.filter(({ id }) => id > from) };
+  const unchecked = work.filter(({ id }) => id > from);
+  return unchecked.length > 0 ? [...rounds, { work: unchecked }] : rounds;
+}
+
+function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {
+  const all = workRounds(record);
+  return {
+    rounds: all.flatMap(({ work, readings }) => {
+      if (readings === undefined) return [];
+      const findings = work.flatMap(({ id }) => answersAfter(record, id));
+      return [{ done: work.map(doneFrom), readings: readings.flatMap(readingFrom), ...(findings.length > 0 && { findings }) }];
+    }),
+    unchecked: all.find(({ readings }) => readings === undefined)?.work ?? [],
+  };
 }
 
 function readingsOfSet(record: CallRecord, setId: string): ReadingEntry[] {

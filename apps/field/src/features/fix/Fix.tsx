@@ -1,5 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { judgeGap, profileOf, station, type Correction, type Plan, type PlanAim, type StationId } from '@proper-swing/core';
+import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Press } from '../../design/Press';
@@ -9,6 +10,7 @@ import { Words } from '../../design/Words';
 import { DoorDrawing, type GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
 import { useLengthWords, type LengthWords } from '../call/lengthWords';
+import { CallSheets } from '../bench/CallSheets';
 import { percent } from '../find/percent';
 import { observedNow } from '../call/observed';
 import { PlanTabs } from './PlanTabs';
@@ -66,6 +68,11 @@ export function Fix({ record, correction }: FixProps) {
       </View>
       <View style={[styles.narrow, isWide && styles.column]}>
         <Section title={rounds > 0 ? 'Plan after the check' : 'Plan'}>
+          {record.door.hingeKind === 'adjustable' && (
+            <Press onPress={() => router.replace(`/call/${record.call.id}/turns`)} testID="to-turns">
+              Set hinges and keeps, turn by turn
+            </Press>
+          )}
           <PlanTabs plans={correction.plans} chosen={plan.aim} onChoose={setAim} />
           <Words testID="plan-outcome">{outcomeWords(correction)}</Words>
           {outcome !== 'measure first' && (
@@ -98,6 +105,7 @@ export function Fix({ record, correction }: FixProps) {
           </Section>
         )}
         <PlanRemainder plan={plan} words={words} />
+        <CallSheets record={record} actions={plan.steps.map(({ action }) => action)} />
         {lost.length > 0 && (
           <Section title="Weighed and not chosen">
             {lost.map(({ says, why }) => (

@@ -3,11 +3,26 @@ import type { PlannedStep } from '@proper-swing/core';
 import { stamp, write } from '../../data/sendWrites';
 import { uncheckedWork } from '../call/observed';
 
-/** Logs what was really done for a step. */
-export function writeAdjustment(record: CallRecord, step: PlannedStep, amount: number, remark: string): void {
+/** Work as it was really done. */
+export type DoneWork = Pick<Adjustment, 'action' | 'amount' | 'unit'> & Partial<Adjustment>;
+
+/** Logs work on a call. */
+export function logWork(record: CallRecord, work: DoneWork): void {
   write('adjustments', {
+    hinge: null,
+    planned: null,
+    fromMm: null,
+    toMm: null,
+    remark: '',
+    ...work,
     ...stamp(),
     callId: record.call.id,
+  });
+}
+
+/** Logs what was really done for a step. */
+export function writeAdjustment(record: CallRecord, step: PlannedStep, amount: number, remark: string): void {
+  logWork(record, {
     action: step.action,
     hinge: step.hinge ?? null,
     planned: step.amount,

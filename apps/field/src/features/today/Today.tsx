@@ -3,6 +3,7 @@ import { format } from 'date-fns/format';
 import { isToday } from 'date-fns/isToday';
 import { isBefore } from 'date-fns/isBefore';
 import { startOfDay } from 'date-fns/startOfDay';
+import Ruler from 'lucide-react-native/icons/ruler';
 import Settings from 'lucide-react-native/icons/settings';
 import { router } from 'expo-router';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -37,9 +38,14 @@ export function Today() {
           title="Proper Swing"
           sub={format(new Date(), 'EEEE d MMMM')}
           right={
-            <Press kind="quiet" label="Settings" onPress={() => router.navigate('/settings')}>
-              <Settings size={24} color={palette.ink} />
-            </Press>
+            <>
+              <Press kind="quiet" label="The bench" onPress={() => router.navigate('/bench')} testID="to-bench">
+                <Ruler size={24} color={palette.ink} />
+              </Press>
+              <Press kind="quiet" label="Settings" onPress={() => router.navigate('/settings')}>
+                <Settings size={24} color={palette.ink} />
+              </Press>
+            </>
           }
         />
       }

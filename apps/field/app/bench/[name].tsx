@@ -1,0 +1,3 @@
+import { SheetPage } from '../../src/features/bench/SheetPage';
+
+export default SheetPage;

@@ -1,0 +1,3 @@
+import { BenchPage } from '../../src/features/bench/BenchPage';
+
+export default BenchPage;

@@ -1,0 +1,3 @@
+import { BenchSessionPage } from '../../src/features/multipoint/SessionPages';
+
+export default BenchSessionPage;

@@ -1,0 +1,3 @@
+import { CallSheetPage } from '../../../../src/features/bench/CallSheetPage';
+
+export default CallSheetPage;

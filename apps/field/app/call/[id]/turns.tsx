@@ -1,0 +1,3 @@
+import { CallSessionPage } from '../../../src/features/multipoint/SessionPages';
+
+export default CallSessionPage;

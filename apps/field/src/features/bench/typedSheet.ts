@@ -1,0 +1,104 @@
+import { DomainError, parseLength } from '@proper-swing/core';
+import { set } from 'react-hook-form';
+import { ARC_ANGLES, fieldsOf, type BenchSheet, type SheetField } from './sheetFields';
+
+/** What stands in the fields of a sheet, by path, exactly as typed. */
+export type Typed = Readonly<Record<string, string>>;
+
+export type ReadSheet =
+  | { state: 'ready'; request: object }
+  /** Something cannot be read, at its field. */
+  | { state: 'faulty'; errors: Readonly<Record<string, string>> }
+  /** Nothing is wrong, but these are still wanted. */
+  | { state: 'unfinished'; missing: readonly SheetField[] };
+
+/** What is typed into a sheet before anybody has typed. */
+export function usualTyped(sheet: BenchSheet, bare: (mm: number) => string): Typed {
+  return Object.fromEntries(
+    fieldsOf(sheet).flatMap(({ path, kind, usual }) => {
+      if (usual === undefined) return [];
+      if (typeof usual === 'string') return [[path, usual]];
+      if (typeof usual === 'number') return [[path, kind === 'figure' ? String(usual) : bare(usual)]];
+      return [[path, usual.map(bare).join(', ')]];
+    }),
+  );
+}
+
+/** Reads what was typed into the request of the engine; what cannot be read is named at its field. */
+export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): ReadSheet {
+  const errors: Record<string, string> = {};
+  const missing: SheetField[] = [];
+  const request = {};
+  for (const field of fieldsOf(sheet)) {
+    const { path, needs, isOptional = false } = field;
+    const text = typed[path]?.trim() ?? '';
+    if (needs !== undefined && (typed[needs]?.trim() ?? '') === '') continue;
+    if (text === '') {
+      if (!isOptional) missing.push(field);
+      continue;
+    }
+    try {
+      set(request, path, valueOf(field, text, units));
+    } catch (error) {
+      if (!(error instanceof DomainError)) throw error;
+      errors[path] = error.message;
+    }
+  }
+  if (Object.keys(errors).length > 0) return { state: 'faulty', errors };
+  if (missing.length > 0) return { state: 'unfinished', missing };
+  return { state: 'ready', request: sheet.name === 'swing.floor' ? withArc(request) : request };
+}
+
+function valueOf({ kind, path, signed = false }: SheetField, text: string, units: 'mm' | 'in'): unknown {
+  switch (kind) {
+    case 'length':
+      return parseLength(text, { defaultUnit: units, signed, field: path }).mm;
+    case 'lengths':
+      return text
+        .split(/[,;]/)
+        .filter((part) => part.trim() !== '')
+        .map((part) => parseLength(part.trim(), { defaultUnit: units, field: path }).mm);
+    case 'figure':
+      return figureOf(text, path);
+    case 'yes':
+      return text === 'yes';
+    case 'choice':
+      return text;
+  }
+}
+
+function figureOf(text: string, field: string): number {
+  const value = Number(text.replace(',', '.').replace('−', '-'));
+  if (!Number.isFinite(value)) throw new DomainError('figure.number', field, `Cannot read “${text}” as a number.`);
+  return value;
+}
+
+/** Gaps at their angles become the readings along the arc. */
+function withArc({ gapAt = {}, ...request }: { gapAt?: Readonly<Record<string, number>> }): object {
+  return {
+    ...request,
+    readings: ARC_ANGLES.flatMap((atDeg) => {
+      const gapMm = gapAt[String(atDeg)];
+      return gapMm === undefined ? [] : [{ atDeg, gapMm }];
+    }),
+  };
+}
+
+/** The fields that errors of the engine belong to: those of a reading at its angle, of a list at the list. */
+export function fieldOfError(field: string, request: object): string {
+  const reading = /^readings\[(\d+)\]/.exec(field)?.[1];
+  if (reading === undefined) return field.replace(/\[\d+\]$/, '');
+  const { readings = [] } = request as { readings?: { atDeg: number }[] };
+  return `gapAt.${readings[Number(reading)]?.atDeg ?? ''}`;
+}
+
+const HAS_UNIT = /(mm|cm|m|in|ft|["'])$/;
+
+/** Lengths as typed, each with the unit it was meant in, so that they mean the same to whoever opens them. */
+export function withUnits(text: string, unit: string): string {
+  return text
+    .split(/[,;]/)
+    .map((part) => part.trim())
+    .map((part) => (part === '' || HAS_UNIT.test(part) ? part : `${part} ${unit}`))
+    .join(', ');
+}

@@ -1,0 +1,25 @@
+import type { SessionGaps } from '@proper-swing/core/sheets';
+
+export const GAP_WORDS: Readonly<Record<keyof SessionGaps, string>> = {
+  latchTopMm: 'Locking gap, top',
+  latchBottomMm: 'Locking gap, foot',
+  footMm: 'Foot gap, latch end',
+  headMm: 'Head gap, latch end',
+};
+
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
+
+/** Quarter turns of a cam as they are said: `¼ turn`, `⅛ turn`. */
+export function camWords(quarters: number): string {
+  const eighths = Math.round(Math.abs(quarters) * 2);
+  const whole = Math.floor(eighths / 8);
+  return `${whole === 0 ? '' : whole}${EIGHTHS[eighths % 8] ?? ''} turn`;
+}
+
+/** `1 turn`, `¾ turn`, `1¼ turns` */
+export function turnWords(turns: number): string {
+  const size = Math.abs(turns);
+  const whole = Math.floor(size + 1e-9);
+  const part = ({ 0.25: '¼', 0.5: '½', 0.75: '¾' } as Record<number, string>)[Math.round((size - whole) * 4) / 4] ?? '';
+  return `${whole === 0 && part !== '' ? '' : whole}${part} ${size > 1 ? 'turns' : 'turn'}`;
+}
