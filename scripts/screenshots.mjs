@@ -23,6 +23,11 @@ async function tap(page, readings) {
   }
 }
 
+async function writeGaps(page, gaps) {
+  for (const [key, figure] of Object.entries(gaps)) await page.getByTestId(`gap-${key}`).fill(figure);
+  await page.getByTestId('write-gaps').click();
+}
+
 async function openCall(page, url, name) {
   await page.goto(url);
   await page.getByRole('button', { name }).click();
@@ -38,8 +43,6 @@ await showApp('pictures', async ({ url, browser }) => {
   await picture(phone, 'listen');
   await phone.getByTestId('limits-reason').scrollIntoViewIfNeeded();
   await picture(phone, 'limits');
-  await phone.getByTestId('note').scrollIntoViewIfNeeded();
-  await picture(phone, 'schools');
   await phone.getByTestId('to-look').click();
   await phone.getByTestId('station-latch.top').click();
   await phone.getByTestId('gap-latch.top').getByText('rubs').waitFor();
@@ -75,10 +78,27 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('site-new').click();
   await phone.getByTestId('site-name').fill('Bramlow Chapel');
   await picture(phone, 'new-call');
-  await phone.goto(`${url}/settings`);
-  await picture(phone, 'settings');
-  await phone.goto(`${url}/tables`);
-  await picture(phone, 'tables');
+  await openCall(phone, url, /Ottersby Village Hall, Cloakroom/);
+  await phone.getByTestId('stage-fix').click();
+  await phone.getByTestId('sheet-swing.drift').click();
+  await phone.getByTestId('answer').evaluate((answer) => answer.scrollIntoView({ block: 'start' }));
+  await picture(phone, 'drift');
+  await phone.goto(`${url}/bench/latch-strike`);
+  await phone.getByTestId('field-lowMm').fill('3.2');
+  await phone.getByTestId('save-template').scrollIntoViewIfNeeded();
+  await picture(phone, 'strike');
+  await phone.goto(`${url}/bench/swing-edge`);
+  await phone.getByTestId('field-thicknessMm').fill('68');
+  await phone.getByTestId('answer').evaluate((answer) => answer.scrollIntoView({ block: 'start' }));
+  await picture(phone, 'edge');
+  await openCall(phone, url, /Orrow household, Front door/);
+  await phone.getByTestId('stage-fix').click();
+  await phone.getByTestId('to-turns').click();
+  await writeGaps(phone, { footMm: '6', latchTopMm: '10', latchBottomMm: '9.6' });
+  await phone.getByTestId('log-turns').click();
+  await writeGaps(phone, { latchTopMm: '8.8', latchBottomMm: '8.5', footMm: '6' });
+  await phone.getByTestId('turn-topSide').waitFor();
+  await picture(phone, 'turns');
   await openCall(phone, url, /Ottersby Village Hall, Committee room/);
   await phone.getByRole('button', { name: 'Earlier visits' }).click();
   await phone.getByText('Gaps as left, visit by visit').waitFor();
@@ -96,8 +116,6 @@ await showApp('pictures', async ({ url, browser }) => {
   await wide.getByTestId('stage-measure').click();
   await wide.getByTestId('gap-latch.bottom').waitFor();
   await picture(wide, 'measure-wide');
-  await wide.getByTestId('stage-find').click();
-  await picture(wide, 'find-wide');
   await openCall(wide, url, /Vandersloe cottage, Pantry/);
   await wide.getByTestId('stage-fix').click();
   await wide.getByTestId('plan-outcome').waitFor();

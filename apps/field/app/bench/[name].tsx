@@ -1,3 +1,3 @@
-import { SheetPage } from '../../src/features/bench/SheetPage';
+import { SheetPage } from '../../src/features/bench/latePages';
 
 export default SheetPage;

@@ -1,3 +1,3 @@
-import { BenchPage } from '../../src/features/bench/BenchPage';
+import { BenchPage } from '../../src/features/bench/latePages';
 
 export default BenchPage;

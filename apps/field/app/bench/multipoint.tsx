@@ -1,3 +1,3 @@
-import { BenchSessionPage } from '../../src/features/multipoint/SessionPages';
+import { BenchSessionPage } from '../../src/features/bench/latePages';
 
 export default BenchSessionPage;

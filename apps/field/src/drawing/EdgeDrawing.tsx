@@ -20,14 +20,15 @@ const SLAB_SHOWN = 34;
 const LEG_SHOWN = 22;
 const ROOM_SHOWN = 20;
 const FAR_SHOWN = 6;
+const TALLEST_PX = 400;
 
 /** Plan of the closing edge to one scale: slab closed and at its tightest, the leg, and the real arc of the arris that passes it. */
 export function EdgeDrawing({ edge, clearance, width, words }: EdgeDrawingProps) {
   const palette = usePalette();
   const { slabWidthMm, thicknessMm: t, latchGapMm: g, pinBehindMm, pinProudMm: b, bevelMm: v = 0, legProudMm = 0 } = edge;
   const r = slabWidthMm + pinBehindMm;
-  const from = { x: r - SLAB_SHOWN, z: -(t + b) - FAR_SHOWN };
-  const scale = width / (SLAB_SHOWN + g + LEG_SHOWN);
+  const scale = Math.min(width / (SLAB_SHOWN + g + LEG_SHOWN), TALLEST_PX / (t + FAR_SHOWN + ROOM_SHOWN));
+  const from = { x: r + g + LEG_SHOWN - width / scale, z: -(t + b) - FAR_SHOWN };
   const height = (t + FAR_SHOWN + ROOM_SHOWN) * scale;
   const px = ({ x, z }: Place) => ({ x: (x - from.x) * scale, y: height - (z - from.z) * scale });
   const turned = ({ x, z }: Place, angle: number): Place => ({

@@ -13,6 +13,15 @@ const edgeRequest = object({
   legProudMm: lengthIfRead('How far the latch leg stands proud of that face; − set back', -60, 60),
   bevelMm: lengthIfRead('Bevel as planed: how much narrower the far face is', 0, 40),
   wantedMm: lengthIfRead('What should be left at the tightest', 0, 10),
+  stop: object({
+    gapMm: lengthBetween('Slab to stop at the hinge side, closed', 0, 40),
+    widthMm: lengthBetween('How far the stop comes over the opening', 0, 100),
+    hingeGapMm: lengthBetween('Hinge gap', 0, 20),
+  })
+    .noUnknown()
+    .default(undefined)
+    .optional()
+    .meta({ description: 'Stop beside the hinges' }),
   trim: object({
     proudMm: lengthBetween('How far the trim stands out', 0, 100),
     setBackMm: lengthBetween('How far it is set back from the leg’s edge', 0, 60),
@@ -33,6 +42,7 @@ const edgeResult = object({
   leastBevelMm: mm('Least bevel for the gap as it is').required(),
   leastBevelDeg: degrees('The same as an angle'),
   usualBevelMm: mm('The usual bevel, 1 in 16').required(),
+  stopClearanceMm: mm('Left between slab and stop at the tightest'),
   opensToDeg: degrees('How far it opens before the trim'),
   pinProudForTrimMm: mm('Pin that lets it open right round').required(),
 }).noUnknown();
@@ -225,6 +235,7 @@ export const edgeSheet: Sheet = {
     pinBehindMm: 1.5,
     pinProudMm: 6,
     wantedMm: 1,
+    stop: { gapMm: 1.5, widthMm: 12, hingeGapMm: 2 },
     trim: { proudMm: 18, setBackMm: 6, hingeGapMm: 2 },
   },
   run: (edge: InferType<typeof edgeRequest>) => passClosingEdge(defined(edge)),

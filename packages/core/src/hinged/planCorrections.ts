@@ -29,6 +29,7 @@ import { planOf, type Correction, type PlanAim, type PlanOptions } from './plan'
 import { GAUGE_TELLS_MM } from './profiles';
 import type { DoneStep, Observed } from './readings';
 import type { FoundPlan } from './searchPlan';
+import { NOT_ADJUSTABLE } from './rulings';
 import { leftOutBySchool } from './schools';
 import { STATE_SIZE, station } from './stations';
 import { toEnd, type Stepwise } from '../stepwise';
@@ -111,7 +112,8 @@ function* planning(observed: Observed, belief: Belief, { without = [], seed = 1,
   const nothing: FoundPlan = { hinges: [], planed: [], gaps: asItIs, misfit: misfitNow, outside: outsideBy(board, asItIs), price: 0 };
   const trial: Trial = { drawn, board, misfitNow, judged: judgedSides(observed), held: heldSides(belief) };
   const leftAlone = candidate([], [], nothing, trial, false);
-  const base = { cause: told, unknown, ruledOut };
+  // A screw that is not there is no ruling to be told of.
+  const base = { cause: told, unknown, ruledOut: ruledOut.filter(({ why }) => why !== NOT_ADJUSTABLE.why) };
 
   if (unknown.length > 0) {
     return {

@@ -65,6 +65,13 @@ describe('setting a multipoint door', () => {
     expect(next.learned.topSide.mmPerTurn).toBeCloseTo(1.25, 1);
   });
 
+  // Common practice, no source: 10 mm to 4 mm by the side screws.
+  it('takes 10 mm to 4 mm where that is aimed at', () => {
+    const { truth, next } = follow({ ...START, wanted: { ...START.wanted, targetMm: 4 } }, { side: 1, height: 1 });
+    expect(truth.latchTopMm).toBeCloseTo(4, 0);
+    expect(next.left.topSide).toEqual({ plus: 0, minus: 12 });
+  });
+
   it('the first try of an untried screw is one turn at most, and the middle hinge follows', () => {
     const { turns, says } = nextTurns(START);
     expect(turns.map(({ screw, turns: n }) => [screw, n])).toEqual([

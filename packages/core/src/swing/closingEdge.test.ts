@@ -176,6 +176,29 @@ describe('the closing edge passing its leg', () => {
     expect(stopped).toBeGreaterThan(40);
   });
 
+  it('keeps from the stop beside the hinges what the turned slab keeps, wherever the pin is (flatten-js)', () => {
+    let nearer = 0;
+    for (let i = 0; i < 150; i += 1) {
+      const stop = { gapMm: between(0.5, 3), widthMm: between(10, 40), hingeGapMm: between(1.5, 4) };
+      const edge: ClosingEdge = { ...randomEdge(), pinBehindMm: between(-30, 4), pinProudMm: between(-20, 10), bevelMm: 0, stop };
+      const { stopClearanceMm = 0 } = passClosingEdge(edge);
+      const depth = edge.thicknessMm + edge.pinProudMm;
+      const face = -depth - stop.gapMm;
+      const leg = edge.pinBehindMm - stop.hingeGapMm;
+      // The face of the stop toward the slab.
+      const side = new Segment(new Point(leg, face), new Point(leg + stop.widthMm, face));
+      const slab = edgesOf(corners(edge).slab);
+      const at = (deg: number) => {
+        const turned = slab.map((each) => each.rotate(toRadians(deg), PIN));
+        return Math.min(...turned.map((each) => each.distanceTo(side)[0]));
+      };
+      const swept = Math.min(...Array.from({ length: 360 }, (_, k) => at(k / 4)));
+      nearer += Number(stopClearanceMm < stop.gapMm - 0.01);
+      expect(Math.abs(Math.max(0, stopClearanceMm) - swept)).toBeLessThan(0.05);
+    }
+    expect(nearer).toBeGreaterThan(30);
+  });
+
   it('refuses what no closing edge can be', () => {
     const edge: ClosingEdge = { slabWidthMm: 762, thicknessMm: 40, latchGapMm: 3, pinBehindMm: 2, pinProudMm: 6 };
     expect(() => passClosingEdge({ ...edge, bevelMm: 90 })).toThrow('larger than a closing edge can take');

@@ -17,6 +17,8 @@ export interface ClosingEdge {
   bevelMm?: number;
   /** What should be left between slab and leg at the tightest. */
   wantedMm?: number;
+  /** Stop beside the hinges: gap to the slab's far face, how far it comes over the opening, and the hinge gap. */
+  stop?: { gapMm: number; widthMm: number; hingeGapMm: number };
   /** Trim beside the hinges that the open door may meet. */
   trim?: { proudMm: number; setBackMm: number; hingeGapMm: number };
 }
@@ -37,6 +39,8 @@ export interface EdgeClearance {
   leastBevelDeg: number;
   /** Bevel of the usual 1/8 in in 2 in over this thickness, mm. */
   usualBevelMm: number;
+  /** Left at its tightest between the slab and the stop beside the hinges, mm; absent without a stop. */
+  stopClearanceMm?: number;
   /** How far it opens before its face meets the trim, degrees; 180 when it clears. */
   opensToDeg: number;
   /** How far the pin must stand proud for the door to open right round past the trim, mm. */
@@ -89,6 +93,7 @@ export function passClosingEdge(edge: ClosingEdge): EdgeClearance {
     leastBevelMm,
     leastBevelDeg: toDegrees(Math.atan2(leastBevelMm, thicknessMm)),
     usualBevelMm: thicknessMm * USUAL_BEVEL,
+    ...(edge.stop && { stopClearanceMm: pastStop(edge, edge.stop) }),
     ...pastTrim(edge),
   };
 }
@@ -116,6 +121,22 @@ function nearArris(edge: ClosingEdge, legZ: number, r: number): { leaves: number
 /** The gap that puts the leg's corner so far from the pin. */
 function gapFor(reach: number, legZ: number, r: number): number {
   return Math.sqrt(Math.max(0, reach ** 2 - legZ ** 2)) - r;
+}
+
+/**
+ * A pin within the slab swings the hinge edge's far arris toward the stop: it is deepest straight behind the pin, or where the stop
+ * ends if that comes first. A pin behind the edge never brings it nearer than closed.
+ */
+function pastStop(
+  { thicknessMm, pinBehindMm, pinProudMm }: ClosingEdge,
+  { gapMm, widthMm, hingeGapMm }: NonNullable<ClosingEdge['stop']>,
+): number {
+  if (pinBehindMm >= 0) return gapMm;
+  const depth = thicknessMm + pinProudMm;
+  const endsAt = pinBehindMm - hingeGapMm + widthMm;
+  if (endsAt <= pinBehindMm) return gapMm;
+  const deepest = Math.sqrt(pinBehindMm ** 2 + depth ** 2 - Math.min(0, endsAt) ** 2);
+  return gapMm + depth - deepest;
 }
 
 /** The open slab's face turns until the trim's corner lies on it: in the slab's frame that corner stands at the face's depth. */

@@ -1,3 +1,3 @@
-import { CallSessionPage } from '../../../src/features/multipoint/SessionPages';
+import { CallSessionPage } from '../../../src/features/bench/latePages';
 
 export default CallSessionPage;

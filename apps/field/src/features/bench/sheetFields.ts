@@ -192,6 +192,14 @@ export const BENCH_SHEETS: readonly BenchSheet[] = [
         ],
       },
       {
+        title: 'Stop beside the hinges',
+        fields: [
+          length('stop.gapMm', 'Slab to stop', { isOptional: true }),
+          length('stop.widthMm', 'Stop comes over by', { needs: 'stop.gapMm', usual: 12 }),
+          length('stop.hingeGapMm', 'Hinge gap', { needs: 'stop.gapMm', usual: 2 }),
+        ],
+      },
+      {
         title: 'Trim beside the hinges',
         fields: [
           length('trim.proudMm', 'Stands out', { isOptional: true }),
@@ -325,7 +333,7 @@ export const BENCH_SHEETS: readonly BenchSheet[] = [
           SLAB_HEIGHT,
           THICKNESS,
           MASS,
-          length('backsetMm', 'Leaf back from far face', { usual: 6 }),
+          length('backsetMm', 'Backset of the leaf', { usual: 6 }),
           length('clearanceMm', 'Clear of the trim by', { usual: 25 }),
         ],
       },

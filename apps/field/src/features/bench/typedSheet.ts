@@ -1,5 +1,4 @@
 import { DomainError, parseLength } from '@proper-swing/core';
-import { set } from 'react-hook-form';
 import { ARC_ANGLES, fieldsOf, type BenchSheet, type SheetField } from './sheetFields';
 
 /** What stands in the fields of a sheet, by path, exactly as typed. */
@@ -28,7 +27,7 @@ export function usualTyped(sheet: BenchSheet, bare: (mm: number) => string): Typ
 export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): ReadSheet {
   const errors: Record<string, string> = {};
   const missing: SheetField[] = [];
-  const request = {};
+  const request: Tree = {};
   for (const field of fieldsOf(sheet)) {
     const { path, needs, isOptional = false } = field;
     const text = typed[path]?.trim() ?? '';
@@ -38,7 +37,7 @@ export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): 
       continue;
     }
     try {
-      set(request, path, valueOf(field, text, units));
+      put(request, path.split('.'), valueOf(field, text, units));
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
       errors[path] = error.message;
@@ -47,6 +46,20 @@ export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): 
   if (Object.keys(errors).length > 0) return { state: 'faulty', errors };
   if (missing.length > 0) return { state: 'unfinished', missing };
   return { state: 'ready', request: sheet.name === 'swing.floor' ? withArc(request) : request };
+}
+
+interface Tree {
+  [key: string]: unknown;
+}
+
+/** Puts a value at its place in a request, making what is on the way. */
+function put(tree: Tree, [key = '', ...rest]: readonly string[], value: unknown): void {
+  if (rest.length === 0) {
+    tree[key] = value;
+    return;
+  }
+  tree[key] ??= {};
+  put(tree[key] as Tree, rest, value);
 }
 
 function valueOf({ kind, path, signed = false }: SheetField, text: string, units: 'mm' | 'in'): unknown {

@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { judgeGap, profileOf, station, type Correction, type Plan, type PlanAim, type StationId } from '@proper-swing/core';
+import { cause, judgeGap, profileOf, station, type Correction, type Plan, type PlanAim, type StationId } from '@proper-swing/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -105,7 +105,7 @@ export function Fix({ record, correction }: FixProps) {
           </Section>
         )}
         <PlanRemainder plan={plan} words={words} />
-        <CallSheets record={record} actions={plan.steps.map(({ action }) => action)} />
+        <CallSheets record={record} actions={[...plan.steps.map(({ action }) => action), ...cause(lead.id).cures]} />
         {lost.length > 0 && (
           <Section title="Weighed and not chosen">
             {lost.map(({ says, why }) => (

@@ -131,8 +131,8 @@ function TurnScrews({ turns, store, words }: { turns: NextTurns['turns']; store:
             <Words kind="label" tone="pencil">
               {title}
             </Words>
-            <Words kind="title">{`${turnWords(done[screw] ?? 0)} ${way}`}</Words>
-            <Words tone="pencil">{`${words.withUnit(Math.abs(mm))} there; ${turnWords(leftTurns)} left that way`}</Words>
+            <Words kind="title">{turnWords(done[screw] ?? 0)}</Words>
+            <Words>{`${way}: ${words.withUnit(Math.abs(mm))}, then ${turnWords(leftTurns)} left`}</Words>
           </View>
           <Press
             kind="key"

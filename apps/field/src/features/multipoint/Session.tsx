@@ -1,5 +1,5 @@
 import type { NextTurns } from '@proper-swing/core/sheets';
-import { HINGE_SCREW_IDS } from '@proper-swing/core';
+import { HINGE_SCREW_IDS, HINGE_SCREWS } from '@proper-swing/core';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { Section, Slip } from '../../design/Section';
@@ -133,10 +133,10 @@ function Learned({ next: { learned }, words }: { next: NextTurns; words: LengthW
   );
 }
 
-function RanOut({ ranOut: { shortMm, ways }, words }: { ranOut: NonNullable<NextTurns['ranOut']>; words: LengthWords }) {
+function RanOut({ ranOut: { screw, shortMm, ways }, words }: { ranOut: NonNullable<NextTurns['ranOut']>; words: LengthWords }) {
   return (
     <Section title="More than the screws can do">
-      <Words testID="ran-out">{`${words.withUnit(shortMm)} is short at that hinge beyond its travel.`}</Words>
+      <Words testID="ran-out">{`${HINGE_SCREWS[screw].title}: ${words.withUnit(shortMm)} more than its travel can give.`}</Words>
       {ways.map(({ id, title, says }) => (
         <Slip key={id} label={title}>
           <Words>{says}</Words>

@@ -1,3 +1,3 @@
-import { CallSheetPage } from '../../../../src/features/bench/CallSheetPage';
+import { CallSheetPage } from '../../../../src/features/bench/latePages';
 
 export default CallSheetPage;

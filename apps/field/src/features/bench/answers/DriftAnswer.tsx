@@ -26,7 +26,7 @@ export function DriftAnswer({ result, words, width }: AnswerProps<Drift, Drifted
       <Headline tone={halfOpen.moves === 'stays' ? 'right' : 'tight'}>{driftSays(result, words)}</Headline>
       <TorquePlot drift={result} width={width} />
       <AnswerLine label="Lean of the hinge line, top" figure={leanWords(lean.acrossMm, words)} testID="drift-lean" />
-      <AnswerLine label="known to" figure={`±${words.withUnit(lean.sdMm)}`} />
+      <AnswerLine label="The lean is known to" figure={`±${words.withUnit(lean.sdMm)}`} />
       <AnswerLine label="Gravity, at most" figure={`${mostTorqueNm.toFixed(2)} N·m`} />
       <AnswerLine label="Friction of the hinges" figure={`${friction.meanNm.toFixed(2)} ±${friction.sdNm.toFixed(2)} N·m`} />
       {halfOpen.trend !== 'none' && (

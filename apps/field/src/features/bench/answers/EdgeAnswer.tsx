@@ -26,6 +26,13 @@ export function EdgeAnswer({ result, request, words, width }: AnswerProps<EdgeCl
         testID="edge-bevel"
       />
       <AnswerLine label="The usual bevel, 1 in 16" figure={words.withUnit(usualBevelMm)} />
+      {result.stopClearanceMm !== undefined && (
+        <AnswerLine
+          label="Left at the stop beside the hinges"
+          figure={words.withUnit(result.stopClearanceMm)}
+          tone={result.stopClearanceMm < 0 ? 'tight' : 'ink'}
+        />
+      )}
       {request.trim && (
         <>
           <AnswerLine label="Opens to" figure={opensToDeg >= 180 ? 'right round' : `${Math.round(opensToDeg)}°`} />
