@@ -72,7 +72,9 @@ export function EdgeDrawing({ edge, clearance, width, words }: EdgeDrawingProps)
           slab
         </DrawnWords>
         <DrawnWords x={tight.x - 14} y={Math.max(42, tight.y - 12)} anchor="end" tone={clearance.clearanceMm < 0 ? 'tight' : 'ink'} isBold>
-          {`${words.withUnit(clearance.clearanceMm)} left`}
+          {clearance.clearanceMm < 0
+            ? `binds by ${words.withUnit(-clearance.clearanceMm)}`
+            : `${words.withUnit(clearance.clearanceMm)} left`}
         </DrawnWords>
       </Svg>
     </View>

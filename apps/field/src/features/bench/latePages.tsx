@@ -1,9 +1,10 @@
 import { lazy, Suspense, type ComponentType } from 'react';
+import type * as pages from './pages';
 
-type Pages = typeof import('./pages');
+type Pages = typeof pages;
 
 /** A page whose script is fetched when it is first opened. */
-function late(pick: (pages: Pages) => ComponentType): ComponentType {
+function late(pick: (all: Pages) => ComponentType): ComponentType {
   const Page = lazy(async () => ({ default: pick(await import('./pages')) }));
   return function LatePage() {
     return (
@@ -14,8 +15,8 @@ function late(pick: (pages: Pages) => ComponentType): ComponentType {
   };
 }
 
-export const BenchPage = late((pages) => pages.BenchPage);
-export const SheetPage = late((pages) => pages.SheetPage);
-export const CallSheetPage = late((pages) => pages.CallSheetPage);
-export const BenchSessionPage = late((pages) => pages.BenchSessionPage);
-export const CallSessionPage = late((pages) => pages.CallSessionPage);
+export const BenchPage = late((all) => all.BenchPage);
+export const SheetPage = late((all) => all.SheetPage);
+export const CallSheetPage = late((all) => all.CallSheetPage);
+export const BenchSessionPage = late((all) => all.BenchSessionPage);
+export const CallSessionPage = late((all) => all.CallSessionPage);
