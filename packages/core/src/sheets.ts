@@ -14,6 +14,8 @@ export {
   type TwistRemedy,
 } from './swing/twist';
 export { fitStrike, FILE_UP_TO_MM, LEAST_HOLD_MM, type LatchAtStrike, type StrikeFit, type StrikeRemedy } from './latch/strike';
+export { EXAMPLE_LATCH } from './latch/exampleLatch';
+export { EXAMPLE_FITTING } from './continuous/exampleFitting';
 export { loadHinges, type HingeLoads, type LoadedHinges, type TopScrews } from './load/hingeLoad';
 export { chooseHinges, hingeWidth, type DoorToHang, type HingesToBuy } from './load/hingeSize';
 export { wood, WOOD_IDS, type WoodId } from './load/wood';

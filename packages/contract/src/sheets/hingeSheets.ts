@@ -1,4 +1,4 @@
-import { chooseHinges, fitContinuous, loadHinges, WOOD_IDS } from '@proper-swing/core/sheets';
+import { chooseHinges, EXAMPLE_FITTING, fitContinuous, loadHinges, WOOD_IDS } from '@proper-swing/core/sheets';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { figureBetween, lengthBetween, lengthIfRead, mm } from '../engine/figures';
 import { EXAMPLE_SLAB, hingeHeights, mass, slabHeight, slabWidth, thickness } from './doorShapes';
@@ -147,16 +147,6 @@ export const continuousSheet: Sheet = {
   title: 'Full-height hinge on a worn door: fitting sheet',
   request: continuousRequest,
   result: continuousResult,
-  example: {
-    openingWidthsMm: [917, 916, 919],
-    openingHeightsMm: [2139, 2137],
-    slabWidthMm: 905,
-    slabHeightMm: 2120,
-    hingeLengthMm: 2108,
-    hingeTakesMm: 7.9,
-    frameLeafMm: 45,
-    frameFaceMm: 50,
-    footWantedMm: 10,
-  },
+  example: EXAMPLE_FITTING,
   run: (door: InferType<typeof continuousRequest>) => fitContinuous(door),
 };

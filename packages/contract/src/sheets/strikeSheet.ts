@@ -1,4 +1,4 @@
-import { fitStrike } from '@proper-swing/core/sheets';
+import { EXAMPLE_LATCH, fitStrike } from '@proper-swing/core/sheets';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { lengthBetween, lengthIfRead, mm } from '../engine/figures';
 import { defined, type Sheet } from './sheet';
@@ -55,18 +55,6 @@ export const strikeSheet: Sheet = {
   title: 'Bolt against strike: what meets, and the least remedy',
   request,
   result,
-  example: {
-    boltHeightMm: 16,
-    holeHeightMm: 20,
-    boltThicknessMm: 11,
-    holeWidthMm: 13,
-    throwMm: 12,
-    gapMm: 3,
-    strikeSunkMm: 0,
-    boreMm: 15,
-    lowMm: 3.2,
-    playMm: 0.4,
-    hasTab: true,
-  },
+  example: { ...EXAMPLE_LATCH, lowMm: 3.2, hasTab: true },
   run: (latch: InferType<typeof request>) => fitStrike(defined(latch)),
 };

@@ -1,23 +1,11 @@
+import { EXAMPLE_LATCH } from './exampleLatch';
 import { FILE_UP_TO_MM, fitStrike, LEAST_HOLD_MM, WANTED_PLAY_MM, type LatchAtStrike } from './strike';
 
-const LATCH: LatchAtStrike = {
-  boltHeightMm: 16,
-  holeHeightMm: 20,
-  boltThicknessMm: 11,
-  holeWidthMm: 13,
-  throwMm: 12,
-  gapMm: 3,
-  strikeSunkMm: 0,
-  boreMm: 15,
-  lowMm: 0,
-  playMm: 0.4,
-};
-
-const first = (change: Partial<LatchAtStrike>) => fitStrike({ ...LATCH, ...change }).remedies[0];
+const first = (change: Partial<LatchAtStrike>) => fitStrike({ ...EXAMPLE_LATCH, ...change }).remedies[0];
 
 describe('a bolt against its strike', () => {
   it('a bolt in the middle of its hole, with play and hold, is left alone', () => {
-    expect(fitStrike(LATCH)).toMatchObject({ aboveMm: 2, belowMm: 2, engagedMm: 9, latches: true, remedies: [{ id: 'none' }] });
+    expect(fitStrike(EXAMPLE_LATCH)).toMatchObject({ aboveMm: 2, belowMm: 2, engagedMm: 9, latches: true, remedies: [{ id: 'none' }] });
   });
 
   // Common practice, no source: up to about 2 mm a strike is filed, more is moved.
@@ -30,13 +18,13 @@ describe('a bolt against its strike', () => {
   ] as const)('%d mm low: %s by %d mm', (lowMm, id, mm) => {
     expect(first({ lowMm })).toMatchObject({ id });
     expect(first({ lowMm })?.mm).toBeCloseTo(mm, 9);
-    const { belowMm } = fitStrike({ ...LATCH, lowMm });
+    const { belowMm } = fitStrike({ ...EXAMPLE_LATCH, lowMm });
     if (id === 'fileHole') expect(belowMm + mm).toBeGreaterThan(0);
   });
 
   it('files no more than a file should take', () => {
     for (let lowMm = -8; lowMm <= 8; lowMm += 0.25) {
-      const { remedies, others } = fitStrike({ ...LATCH, lowMm });
+      const { remedies, others } = fitStrike({ ...EXAMPLE_LATCH, lowMm });
       for (const each of [...remedies, ...others].filter(({ id }) => id === 'fileHole')) expect(each.mm).toBeLessThanOrEqual(FILE_UP_TO_MM);
     }
   });
@@ -50,14 +38,14 @@ describe('a bolt against its strike', () => {
 
   it('a mirror turns up for down', () => {
     for (const lowMm of [1, 2.6, 3.4, 6]) {
-      const [low, high] = [fitStrike({ ...LATCH, lowMm }), fitStrike({ ...LATCH, lowMm: -lowMm })];
+      const [low, high] = [fitStrike({ ...EXAMPLE_LATCH, lowMm }), fitStrike({ ...EXAMPLE_LATCH, lowMm: -lowMm })];
       expect(high.remedies.map(({ id, mm }) => [id, mm])).toEqual(low.remedies.map(({ id, mm }) => [id, mm]));
       expect(high.aboveMm).toBeCloseTo(low.belowMm, 9);
     }
   });
 
   it('follows the head gap where there is no mark', () => {
-    const { lowMm, ...rest } = LATCH;
+    const { lowMm, ...rest } = EXAMPLE_LATCH;
     expect(lowMm).toBe(0);
     expect(fitStrike({ ...rest, gaps: { headHingeMm: 3, headLatchMm: 6.5, wantedHeadMm: 3 } })).toMatchObject({
       lowMm: 3.5,
@@ -81,7 +69,7 @@ describe('a bolt against its strike', () => {
   });
 
   it('several faults each get their remedy', () => {
-    expect(fitStrike({ ...LATCH, lowMm: 3, playMm: -1, boreMm: 8 }).remedies.map(({ id }) => id)).toEqual([
+    expect(fitStrike({ ...EXAMPLE_LATCH, lowMm: 3, playMm: -1, boreMm: 8 }).remedies.map(({ id }) => id)).toEqual([
       'fileHole',
       'fileDepth',
       'deepenBore',
@@ -89,6 +77,6 @@ describe('a bolt against its strike', () => {
   });
 
   it('a hole narrower than its bolt is no strike', () => {
-    expect(() => fitStrike({ ...LATCH, holeWidthMm: 9 })).toThrow('narrower than the bolt');
+    expect(() => fitStrike({ ...EXAMPLE_LATCH, holeWidthMm: 9 })).toThrow('narrower than the bolt');
   });
 });

@@ -98,6 +98,30 @@ describe('gravity on a leaning door', () => {
     expect([...moves.keys()].sort()).toEqual(['closes', 'opens', 'stays']);
   });
 
+  it('is as fast on its way as the energy of steps of time', () => {
+    const door: SwingingDoor = { ...randomDoor(), massKg: 30, slabWidthMm: 800, opensToDeg: 90, acrossMm: 12, alongMm: 0 };
+    const { speeds } = letGo(door, 0.1, 20);
+    expect(speeds.length).toBeGreaterThan(2);
+    // Work of the torque less friction, summed over small angles, is ½·I·ω².
+    const { inertia } = swingForces(door);
+    for (const { atDeg, mmPerS } of speeds) {
+      const steps = 4000;
+      const span = toRadians(atDeg - 20);
+      let work = 0;
+      for (let i = 0; i < steps; i += 1) work += (torqueByVectors(door, toRadians(20) + ((i + 0.5) / steps) * span) - 0.1) * (span / steps);
+      expect(mmPerS).toBeCloseTo(Math.sqrt((2 * work) / inertia) * 800, 2);
+    }
+  });
+
+  it('a door that leans away from the latch opens, one that leans toward it shuts, and the plumb angle divides them', () => {
+    const door = { ...randomDoor(), acrossMm: 0, opensToDeg: 90, pinProudMm: 0, thicknessMm: 0 };
+    expect(letGo({ ...door, alongMm: 8 }, 0.02, 45)).toMatchObject({ moves: 'closes', atStop: true });
+    expect(letGo({ ...door, alongMm: -8 }, 0.02, 45)).toMatchObject({ moves: 'opens', atStop: true });
+    // tan θ = across ÷ along, where gravity pulls neither way.
+    const both = { ...door, alongMm: 6, acrossMm: 6 };
+    expect(swingForces(both).torque(toRadians(45))).toBeCloseTo(0, 4);
+  });
+
   it('a plumb door stays anywhere', () => {
     const plumb = { ...randomDoor(), alongMm: 0, acrossMm: 0 };
     expect(letGo(plumb, 0.01, 45)).toEqual({ restDeg: 45, moves: 'stays', atStop: false, speeds: [], trend: 'none' });
@@ -176,6 +200,27 @@ describe('both cures', () => {
     const ways = new Map(weighDrift(drifting).cures.geometry.map((each) => [each.hinge, each.toward]));
     expect(ways.get('top')).toBe('stop');
     expect(ways.get('bottom')).toBe('room');
+  });
+
+  it('thrown by what it says and read again, the door stays put by either hinge; by the least throw too', () => {
+    const { cures, lean } = weighDrift(drifting);
+    for (const mm of [cures.geometry[0]?.mm ?? 0, cures.leastThrowMm + 0.3]) {
+      const acrossMm = lean.acrossMm - (mm * 1981) / (1750 - 165);
+      const after = weighDrift({ ...DOOR, acrossMm, alongMm: 0, test: { fromDeg: 45, did: 'stays' } });
+      expect(after.halfOpen.moves).toBe('stays');
+      expect(after.cures.friction.wantedNm).toBeLessThan(0.15);
+    }
+  });
+
+  it('mirrored about plumb, opens for closes, the throw is as long the other way', () => {
+    const thin = { ...DOOR, thicknessMm: 1, pinProudMm: -0.5 };
+    const into = weighDrift({ ...thin, acrossMm: 9, alongMm: 0, test: { fromDeg: 45, did: 'opens' } });
+    const away = weighDrift({ ...thin, acrossMm: -9, alongMm: 0, test: { fromDeg: 45, did: 'closes' } });
+    expect(away.lean.acrossMm).toBeCloseTo(-into.lean.acrossMm, 6);
+    expect(away.cures.geometry[0]?.mm).toBeCloseTo(into.cures.geometry[0]?.mm ?? 0, 6);
+    expect(away.cures.friction.pins.map(({ bendMm }) => bendMm)).toEqual(
+      into.cures.friction.pins.map(({ bendMm }) => expect.closeTo(bendMm, 6) as number),
+    );
   });
 
   it('what a throw does to the stop is a turn about the other hinge', () => {

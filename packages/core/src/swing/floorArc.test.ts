@@ -69,6 +69,28 @@ describe('the latch corner over the floor', () => {
     expect(leaning.leastAtDeg).toBe(90);
   });
 
+  it('a higher floor, a thicker rug or a lower door never gives more room; raise and cut make up what is short', () => {
+    for (let i = 0; i < 200; i += 1) {
+      const door: FloorArc = {
+        ...LEVEL,
+        alongMm: between(-6, 6),
+        acrossMm: between(-8, 8),
+        readings: [20, 45, 70].map((atDeg) => ({ atDeg, floorMm: between(-2, 8) })),
+        headGapMm: between(1, 6),
+        leastHeadGapMm: 2,
+      };
+      const { leastGapMm, shortMm, raiseMm, cutMm } = clearFloor(door);
+      expect(raiseMm + cutMm).toBeCloseTo(shortMm, 9);
+      const higher = door.readings.map((reading) => ('floorMm' in reading ? { ...reading, floorMm: reading.floorMm + 1 } : reading));
+      expect(clearFloor({ ...door, readings: higher }).leastGapMm).toBeLessThanOrEqual(leastGapMm + 1e-9);
+      expect(clearFloor({ ...door, cover: { thicknessMm: 5, fromDeg: 0, toDeg: 90 } }).leastGapMm).toBeCloseTo(leastGapMm - 5, 9);
+      // Won as it says, it clears by just what was wanted.
+      expect(clearFloor({ ...door, closedGapMm: door.closedGapMm + shortMm }).leastGapMm).toBeGreaterThanOrEqual(
+        Math.min(3, leastGapMm + shortMm) - 1e-9,
+      );
+    }
+  });
+
   it('refuses a reading outside the swing at its field', () => {
     expect(() => clearFloor({ ...LEVEL, readings: [{ atDeg: 120, gapMm: 4 }] })).toThrow('between 0° and 90°');
   });

@@ -1,18 +1,8 @@
-import { fitStrike, type LatchAtStrike } from '@proper-swing/core/sheets';
+import { EXAMPLE_LATCH, fitStrike } from '@proper-swing/core/sheets';
 import { strikeShapes, strikeTemplate } from './strikeTemplate';
 
-const LATCH: LatchAtStrike = {
-  boltHeightMm: 16,
-  holeHeightMm: 20,
-  boltThicknessMm: 11,
-  holeWidthMm: 13,
-  throwMm: 12,
-  gapMm: 3,
-  strikeSunkMm: 0,
-  boreMm: 15,
-  lowMm: 3.2,
-  playMm: -1,
-};
+/** Low, and closing on the edge of its hole. */
+const LATCH = { ...EXAMPLE_LATCH, lowMm: 3.2, playMm: -1 };
 
 describe('the strike at full size', () => {
   const fit = fitStrike(LATCH);
