@@ -188,6 +188,9 @@ function pressHinges(session: MultipointSession, base: Base): NextTurns | undefi
   const { pressure } = session.hinge;
   const seal = sealNow(session);
   if (pressure === undefined || seal === undefined || seal === 'even') return undefined;
+  const last = session.goes.at(-1);
+  if (last?.turns.pressure !== undefined && last.seal === undefined)
+    return { ...base, phase: 'pressure', says: 'Shut the door and look at the seal on the hinge side.' };
   const turns = within(seal === 'loose' ? PRESSURE_GO : -PRESSURE_GO, base.left.pressure);
   if (turns === 0) return undefined;
   return {
@@ -207,11 +210,13 @@ function setKeeps(session: MultipointSession, base: Base, now: HandleFeel): Next
       says: 'Every keep is at the end of its range and the handle is not easy: look at the lock itself with the door open, and at the hooks’ height in their keeps.',
     };
   }
-  const { keep, quarters, leftQuarters } = next;
+  const { keep, quarters, leftQuarters, putsBack } = next;
   return {
     ...base,
     phase: 'keeps',
-    says: `${KEEPS[keep].title}: at most a quarter turn with a T15 driver, then try the handle.`,
+    says: putsBack
+      ? `${KEEPS[keep].title}: that made it worse. Turn it back, then try the handle.`
+      : `${KEEPS[keep].title}: at most a quarter turn with a T15 driver, then try the handle.`,
     cam: {
       keep,
       title: KEEPS[keep].title,

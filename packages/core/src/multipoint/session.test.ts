@@ -195,6 +195,19 @@ describe('the keeps', () => {
     expect(nextTurns(session).handle).toEqual({ before: SET.handle, now: feel(2) });
   });
 
+  it('a cam that made it worse goes back first, and is then left alone', () => {
+    const stiff = { effort: 3, bounces: false } as const;
+    const worse = {
+      ...SET,
+      handle: stiff,
+      keepGoes: [{ keep: 'centre' as const, quarters: -1, handle: { effort: 4, bounces: false } as const }],
+    };
+    expect(nextTurns(worse).cam).toMatchObject({ keep: 'centre', quarters: 1, way: 'tighter', leftQuarters: 1 });
+    expect(nextTurns(worse).says).toContain('made it worse');
+    const back = { ...worse, keepGoes: [...worse.keepGoes, { keep: 'centre' as const, quarters: 1, handle: stiff }] };
+    expect(nextTurns(back).cam).toMatchObject({ keep: 'topHook', quarters: -1 });
+  });
+
   it('a bounce with an easy handle is taken out at the centre', () => {
     expect(nextTurns({ ...SET, handle: { effort: 2, bounces: true } }).cam).toMatchObject({ keep: 'centre', quarters: 1, way: 'tighter' });
   });
@@ -210,6 +223,8 @@ describe('the keeps', () => {
     const loose = { ...SET, hinge: ADJUSTABLE_HINGES.threeWay, seal: 'loose' as const };
     const next = nextTurns(loose);
     expect(next).toMatchObject({ phase: 'pressure', turns: [{ screw: 'pressure', turns: 0.5, way: 'tighter on the seal' }] });
+    // Turned, it is looked at before it is turned again.
+    expect(nextTurns({ ...loose, goes: [{ turns: { pressure: 0.5 } }] })).toMatchObject({ phase: 'pressure', turns: [] });
     const set = { ...loose, goes: [{ turns: { pressure: 0.5 }, seal: 'even' as const }] };
     expect(nextTurns(set)).toMatchObject({ phase: 'keeps', left: { pressure: { plus: 1.5, minus: 2.5 } } });
     expect(nextTurns({ ...loose, hinge: ADJUSTABLE_HINGES.twoWay }).phase).toBe('keeps');

@@ -18,7 +18,7 @@ import { SheetBody } from './SheetBody';
 import { fieldsOf, sheetAt, type BenchName, type BenchSheet } from './sheetFields';
 import { SHEET_SAYS } from './sheetSays';
 import { workOf, type SheetWork } from './sheetWork';
-import { usualTyped, withUnits, type Typed } from './typedSheet';
+import { usualTyped, withoutUnit, withUnits, type Typed } from './typedSheet';
 import { useSheet, type SheetState } from './useSheet';
 
 /** A sheet inside a call: filled from its readings, kept with it, its work logged. */
@@ -38,7 +38,11 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
   const estimate = useEstimate(observed);
   const kept = lastKept(record, sheet);
   const { typed: known, origin } = useMemo(() => prefill(sheet.name, record, estimate, words.bare), [sheet, record, estimate, words]);
-  const first = useMemo(() => ({ ...usualTyped(sheet, words.bare), ...known, ...(kept && typedOf(kept)) }), [sheet, words, known, kept]);
+  const [startsOver, setStartsOver] = useState(false);
+  const first = useMemo(
+    () => ({ ...usualTyped(sheet, words.bare), ...known, ...(kept && !startsOver && typedOf(kept, words.unit)) }),
+    [sheet, words, known, kept, startsOver],
+  );
   const state = useSheet(sheet, first, `swing.draft.sheet.${record.call.id}.${sheet.name}`);
   return (
     <View style={styles.page}>
@@ -50,10 +54,20 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
           Back to Fix
         </Press>
       </View>
-      <SheetBody sheet={sheet} state={state} origin={kept ? {} : origin}>
-        <Keep record={record} sheet={sheet} state={state} kept={kept} words={words} />
+      <SheetBody sheet={sheet} state={state} origin={kept && !startsOver ? {} : origin}>
+        <Keep record={record} sheet={sheet} state={state} kept={kept} words={words} onKept={() => setStartsOver(false)} />
         <LogWork record={record} name={sheet.name} result={state.result} words={words} />
       </SheetBody>
+      <Press
+        kind="quiet"
+        onPress={() => {
+          state.clear();
+          setStartsOver(true);
+        }}
+        testID="fill-again"
+      >
+        Fill it from the call again
+      </Press>
     </View>
   );
 }
@@ -64,15 +78,17 @@ function Keep({
   state,
   kept,
   words,
+  onKept,
 }: {
   record: CallRecord;
   sheet: BenchSheet;
   state: SheetState;
   kept: Worksheet | undefined;
   words: LengthWords;
+  onKept: () => void;
 }) {
   const says = SHEET_SAYS[sheet.name](state.result as never, words);
-  const isKept = kept?.says === says && sameTyped(typedOf(kept), state.typed, sheet);
+  const isKept = kept?.says === says && sameTyped(typedOf(kept, words.unit), state.typed, sheet);
   const keep = () => {
     write('worksheets', {
       ...stamp(),
@@ -82,6 +98,8 @@ function Keep({
       says,
       ...(kept && { supersedes: kept.id }),
     });
+    state.clear();
+    onKept();
   };
   return isKept ? (
     <Words tone="right" testID="sheet-kept">
@@ -157,7 +175,8 @@ function lastKept(record: CallRecord, sheet: BenchSheet): Worksheet | undefined 
   return standing(record.worksheets).findLast((each) => each.sheet === sheet.name);
 }
 
-const typedOf = (kept: Worksheet): Typed => Object.fromEntries(kept.figures.map(({ field, typed }) => [field, typed]));
+const typedOf = ({ figures }: Worksheet, unit: string): Typed =>
+  Object.fromEntries(figures.map(({ field, typed }) => [field, withoutUnit(typed, unit)]));
 
 /** Each length with its unit, so that it means the same whoever opens it. */
 function figuresOf(sheet: BenchSheet, typed: Typed, unit: string): Worksheet['figures'] {
@@ -170,10 +189,7 @@ function figuresOf(sheet: BenchSheet, typed: Typed, unit: string): Worksheet['fi
 }
 
 function sameTyped(kept: Typed, typed: Typed, sheet: BenchSheet): boolean {
-  return fieldsOf(sheet).every(({ path }) => {
-    const text = typed[path]?.trim() ?? '';
-    return (kept[path] ?? '') === text || (kept[path] ?? '').startsWith(`${text} `) || kept[path] === text;
-  });
+  return fieldsOf(sheet).every(({ path }) => (kept[path] ?? '') === (typed[path]?.trim() ?? ''));
 }
 
 const styles = StyleSheet.create({

@@ -4,7 +4,7 @@ import { lengthWords } from '../call/lengthWords';
 import { BENCH_SHEETS, benchSheet, inAddress, sheetAt, type BenchName, type BenchSheet } from './sheetFields';
 import { SHEET_SAYS } from './sheetSays';
 import { workOf } from './sheetWork';
-import { fieldOfError, readSheet, usualTyped, withUnits, type Typed } from './typedSheet';
+import { fieldOfError, readSheet, usualTyped, withoutUnit, withUnits, type Typed } from './typedSheet';
 
 const mm = lengthWords({ system: 'mm' });
 const inches = lengthWords({ system: 'in', finest: 64 });
@@ -93,6 +93,9 @@ describe('reading a sheet', () => {
     expect(withUnits('3', 'mm')).toBe('3 mm');
     expect(withUnits('165, 38", 1750', 'mm')).toBe('165 mm, 38", 1750 mm');
     expect(withUnits('1/8', 'in')).toBe('1/8 in');
+    // And back for who types in that unit; another unit stays said.
+    expect(withoutUnit(withUnits('165, 38", 1750', 'mm'), 'mm')).toBe('165, 38", 1750');
+    expect(withoutUnit('3 mm', 'in')).toBe('3 mm');
   });
 });
 

@@ -115,3 +115,11 @@ export function withUnits(text: string, unit: string): string {
     .map((part) => (part === '' || HAS_UNIT.test(part) ? part : `${part} ${unit}`))
     .join(', ');
 }
+
+/** The same for a person who types in that unit anyway: it goes without saying. */
+export function withoutUnit(text: string, unit: string): string {
+  return text
+    .split(', ')
+    .map((part) => (part.endsWith(` ${unit}`) ? part.slice(0, -unit.length - 1) : part))
+    .join(', ');
+}

@@ -61,6 +61,11 @@ export function DoorPage() {
             <View style={styles.words}>
               <Words kind="title">{format(record.call.scheduledFor, 'd MMM yyyy')}</Words>
               <Words tone="pencil">{`${record.call.complaint || 'No complaint noted'}. ${standing(record.adjustments).length} steps logged.`}</Words>
+              {standing(record.worksheets)
+                .filter(({ says }) => says !== '')
+                .map(({ id, says }) => (
+                  <Words key={id}>{says}</Words>
+                ))}
             </View>
             <Words kind="label">{record.call.state}</Words>
           </Press>
