@@ -70,6 +70,8 @@ export interface Planning {
   progress: number | undefined;
   /** The search was stopped before it gave a plan for what is known now. */
   isStopped: boolean;
+  /** What went wrong in the search, where it ended by itself without a plan. */
+  fault: string | undefined;
   stop: () => void;
   again: () => void;
 }
@@ -91,12 +93,13 @@ export function usePlan(observed: Observed): Planning {
       progressOf,
     ] as const;
   }, [observed, client]);
-  const { data, isFetching, isPlaceholderData, refetch } = useQuery({ ...query, placeholderData: keepPreviousData });
+  const { data, error, isFetching, isPlaceholderData, refetch } = useQuery({ ...query, placeholderData: keepPreviousData });
   const { data: progress = 0 } = useQuery<number>({ queryKey: progressKey, queryFn: skipToken, gcTime: KEEP_COMPUTED_MS });
   return {
     correction: data,
     progress: isFetching ? progress : undefined,
-    isStopped: !isFetching && (data === undefined || isPlaceholderData),
+    isStopped: !isFetching && error === null && (data === undefined || isPlaceholderData),
+    fault: isFetching ? undefined : error?.message,
     stop: () => void client.cancelQueries({ queryKey: query.queryKey, exact: true }),
     again: () => void refetch(),
   };

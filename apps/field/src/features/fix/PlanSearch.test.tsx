@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { PlanSearch } from './PlanSearch';
 
-const searching = { correction: undefined, progress: 0.4, isStopped: false, stop: jest.fn(), again: jest.fn() };
+const searching = { correction: undefined, progress: 0.4, isStopped: false, fault: undefined, stop: jest.fn(), again: jest.fn() };
 
 describe('the search for a plan', () => {
   it('tells how far it is, and is stopped by a tap', () => {
@@ -16,6 +16,12 @@ describe('the search for a plan', () => {
     expect(screen.getByText('The search was stopped.')).toBeTruthy();
     fireEvent.press(screen.getByTestId('plan-again'));
     expect(searching.again).toHaveBeenCalledTimes(1);
+  });
+
+  it('says what went wrong where it ended without a plan, and can be begun again', () => {
+    render(<PlanSearch {...searching} progress={undefined} fault="A door needs two to four hinge heights." />);
+    expect(screen.getByText('No plan could be worked out (A door needs two to four hinge heights.).')).toBeTruthy();
+    expect(screen.getByTestId('plan-again')).toBeTruthy();
   });
 
   it('says nothing once the plan is there', () => {

@@ -7,13 +7,14 @@ import type { Planning } from '../../workers/useEngine';
 import { percent } from '../find/percent';
 
 /** How far the search for a plan is, with a way to stop it; and what to do about one that was stopped. */
-export function PlanSearch({ correction, progress, isStopped, stop, again }: Planning) {
+export function PlanSearch({ correction, progress, isStopped, fault, stop, again }: Planning) {
   const palette = usePalette();
-  if (isStopped) {
+  if (isStopped || fault !== undefined) {
+    const what = fault === undefined ? 'The search was stopped' : `No plan could be worked out (${fault})`;
     return (
       <View style={styles.row}>
-        <Words style={styles.words}>
-          {correction ? 'The search was stopped: the plan below is from before the last readings.' : 'The search was stopped.'}
+        <Words style={styles.words} tone={fault === undefined ? 'ink' : 'tight'}>
+          {correction ? `${what}: the plan below is from before the last readings.` : `${what}.`}
         </Words>
         <Press onPress={again} testID="plan-again">
           Search again

@@ -132,7 +132,7 @@ function TurnScrews({ turns, store, words }: { turns: NextTurns['turns']; store:
               {title}
             </Words>
             <Words kind="title">{turnWords(done[screw] ?? 0)}</Words>
-            <Words>{`${way}: ${words.withUnit(Math.abs(mm))}, then ${turnWords(leftTurns)} left`}</Words>
+            <Words>{`${way}${moveWords(mm, words)}, then ${turnWords(leftTurns)} left`}</Words>
           </View>
           <Press
             kind="key"
@@ -166,6 +166,11 @@ function TurnScrews({ turns, store, words }: { turns: NextTurns['turns']; store:
       </Press>
     </>
   );
+}
+
+/** What a turn moves, unless it is finer than this person's lengths are written. */
+function moveWords(mm: number, { bare, withUnit }: LengthWords): string {
+  return bare(Math.abs(mm)) === '0' ? '' : `: ${withUnit(Math.abs(mm))}`;
 }
 
 function TurnCam({ cam, store, words }: { cam: NonNullable<NextTurns['cam']>; store: SessionStore; words: LengthWords }) {
