@@ -121,6 +121,9 @@ test('the app can be installed and opens with the server gone', async ({ page, h
   await house.kill();
   await page.goto(`${house.url}/settings`);
   await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
+  await page.goto(`${house.url}/bench/latch-strike`);
+  await page.getByTestId('field-lowMm').fill('3.2');
+  await expect(page.getByTestId('answer')).toHaveText('File the bottom of the hole: 1.7 mm down');
   await page.goto(house.url);
   await expect(page.getByRole('button', { name: /Orrow household, Kitchen, .* 08:30/ })).toBeVisible();
   await house.start();

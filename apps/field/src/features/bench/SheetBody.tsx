@@ -7,13 +7,12 @@ import { useLengthWords } from '../call/lengthWords';
 import { SheetAnswer } from './SheetAnswer';
 import { SheetForm } from './SheetForm';
 import type { BenchSheet } from './sheetFields';
-import type { Origin } from './prefill';
 import type { SheetState } from './useSheet';
 
 export interface SheetBodyProps {
   sheet: BenchSheet;
   state: SheetState;
-  origin?: Readonly<Record<string, Origin>>;
+  origin?: Readonly<Record<string, string>>;
   /** What can be done with the answer, under it. */
   children?: ReactNode;
 }

@@ -17,7 +17,7 @@ function show(typed: Typed = {}, errors: Readonly<Record<string, string>> = {}, 
       typed={{ ...usual, ...typed }}
       errors={errors}
       unit="mm"
-      origin={{ acrossMm: 'read' }}
+      origin={{ acrossMm: 'as read' }}
       onType={(path, text) => said.push([path, text])}
     />,
   );

@@ -6,7 +6,6 @@ import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import type { FieldGroup, SheetField } from './sheetFields';
-import type { Origin } from './prefill';
 import type { Typed } from './typedSheet';
 
 export interface SheetFormProps {
@@ -17,12 +16,10 @@ export interface SheetFormProps {
   errors: Readonly<Record<string, string>>;
   /** Unit lengths are typed in. */
   unit: string;
-  /** Where a prefilled figure comes from. */
-  origin?: Readonly<Record<string, Origin>>;
+  /** Where a prefilled figure comes from, in words. */
+  origin?: Readonly<Record<string, string>>;
   onType: (path: string, text: string) => void;
 }
-
-const ORIGIN_WORDS: Readonly<Record<Origin, string>> = { read: ' · as read', estimated: ' · estimated', card: '' };
 
 /** The figures a sheet asks for, in groups; those that may stay empty are folded until they are wanted. */
 export function SheetForm({ groups, ...rest }: SheetFormProps) {
@@ -90,7 +87,7 @@ function FieldOf({ field: { path, label, kind, unit: own, options, hint, isOptio
   return (
     <View style={kind === 'lengths' ? styles.whole : styles.half}>
       <Field
-        label={`${label}, ${own ?? unit}${from ? ORIGIN_WORDS[from] : ''}`}
+        label={`${label}, ${own ?? unit}${from ? ` · ${from}` : ''}`}
         value={text}
         onChange={(typed) => onType(path, typed)}
         error={error}

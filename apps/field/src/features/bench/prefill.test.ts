@@ -11,7 +11,7 @@ describe('a sheet filled from its call', () => {
   it('has the door’s card, what was read, and a weight from its make', () => {
     const { typed, origin } = prefill('swing.drift', record, undefined, bare);
     expect(typed).toMatchObject({ slabWidthMm: '762', hingeHeightsMm: '165, 990, 1750', acrossMm: '8', 'stop.topMm': '1' });
-    expect(origin['acrossMm']).toBe('read');
+    expect(origin['acrossMm']).toBe('as read');
     // 762 × 1981 × 40 mm of solid timber at 480 kg/m³.
     expect(Number(typed['massKg'])).toBeCloseTo(0.762 * 1.981 * 0.04 * 480, 0);
   });
@@ -21,7 +21,7 @@ describe('a sheet filled from its call', () => {
     const { typed, origin } = prefill('latch.strike', record, expected, bare);
     const bolt = expected.expected.find(({ station }) => station === 'bolt.low');
     expect(typed['lowMm']).toBe(bare(bolt?.meanMm ?? NaN));
-    expect(origin).toMatchObject({ lowMm: 'estimated', gapMm: 'read' });
+    expect(origin).toMatchObject({ lowMm: `estimated ±${bare(bolt?.sdMm ?? NaN)}`, gapMm: 'as read' });
     expect(prefill('latch.strike', record, undefined, bare).typed['lowMm']).toBeUndefined();
   });
 

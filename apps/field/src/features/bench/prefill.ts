@@ -4,12 +4,10 @@ import { answersByFinding, lastReadings } from '../call/observed';
 import type { BenchName } from './sheetFields';
 import type { Typed } from './typedSheet';
 
-/** Where a prefilled figure comes from. */
-export type Origin = 'read' | 'estimated' | 'card';
-
 export interface Prefilled {
   typed: Typed;
-  origin: Readonly<Record<string, Origin>>;
+  /** Where a figure comes from, in words, where it is worth saying: `as read`, `estimated ±0.8`. */
+  origin: Readonly<Record<string, string>>;
 }
 
 /** Fields that follow from a station, by sheet. */
@@ -34,29 +32,30 @@ const ESTIMATED: readonly string[] = ['lowMm', 'gapMm', 'latchGapMm'];
 export function prefill(name: BenchName, record: CallRecord, estimate: Estimate | undefined, bare: (mm: number) => string): Prefilled {
   const { door } = record;
   const typed: Record<string, string> = {};
-  const origin: Record<string, Origin> = {};
-  const put = (path: string, text: string, from: Origin) => {
+  const origin: Record<string, string> = {};
+  const put = (path: string, text: string, from?: string) => {
     typed[path] = text;
-    origin[path] = from;
+    if (from !== undefined) origin[path] = from;
   };
-  put('slabWidthMm', bare(door.slabWidthMm), 'card');
-  put('slabHeightMm', bare(door.slabHeightMm), 'card');
-  put('leanOverMm', bare(door.slabHeightMm), 'card');
-  put('thicknessMm', bare(door.thicknessMm), 'card');
-  put('hingeHeightsMm', door.hingeHeightsMm.map(bare).join(', '), 'card');
-  put('massKg', String(Math.round(slabMass(door))), 'estimated');
-  put('gaps.wantedHeadMm', bare(profileOf(door).edges.head.target), 'card');
+  put('slabWidthMm', bare(door.slabWidthMm));
+  put('slabHeightMm', bare(door.slabHeightMm));
+  put('leanOverMm', bare(door.slabHeightMm));
+  put('thicknessMm', bare(door.thicknessMm));
+  put('hingeHeightsMm', door.hingeHeightsMm.map(bare).join(', '));
+  put('massKg', String(Math.round(slabMass(door))), 'about');
+  put('gaps.wantedHeadMm', bare(profileOf(door).edges.head.target));
   const readings = lastReadings(record);
   for (const [path, station] of Object.entries(FROM_STATIONS[name] ?? {})) {
     const read = readings.get(station);
-    if (read?.kind === 'rubs') put(path, bare(0), 'read');
-    else if (read?.mm != null) put(path, bare(read.mm), 'read');
+    if (read?.kind === 'rubs') put(path, bare(0), 'as read');
+    else if (read?.mm != null) put(path, bare(read.mm), 'as read');
     else if (ESTIMATED.includes(path)) {
       const expected = estimate?.expected.find((each) => each.station === station);
-      if (expected) put(path, bare(station === 'bolt.low' ? expected.meanMm : Math.max(0, expected.meanMm)), 'estimated');
+      const least = station === 'bolt.low' ? -Infinity : 0;
+      if (expected) put(path, bare(Math.max(least, expected.meanMm)), `estimated ±${bare(expected.sdMm)}`);
     }
   }
   const did = answersByFinding(record).get('halfOpen');
-  if (name === 'swing.drift' && did !== undefined) put('test.did', did, 'read');
+  if (name === 'swing.drift' && did !== undefined) put('test.did', did, 'as read');
   return { typed, origin };
 }

@@ -5,6 +5,7 @@ import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
 import { Words } from '../../design/Words';
 import { CallFrame } from '../call/CallFrame';
+import { useLengthWords } from '../call/lengthWords';
 import { Session } from './Session';
 import { useBenchSession } from './useBenchSession';
 import { useCallSession } from './useCallSession';
@@ -23,6 +24,8 @@ function InCall({ record }: { record: CallRecord }) {
 /** A session without a customer. */
 export function BenchSessionPage() {
   const { clear, ...store } = useBenchSession();
+  const words = useLengthWords();
+  const { slabWidthMm, slabHeightMm } = store.session.door;
   return (
     <Page
       header={<Header title="Multipoint door" sub="The bench" onBack={() => router.navigate('/bench')} backLabel="Back to the bench" />}
@@ -32,6 +35,7 @@ export function BenchSessionPage() {
         </Press>
       }
     >
+      <Words tone="pencil">{`Reckoned for a slab of ${words.bare(slabWidthMm)} × ${words.withUnit(slabHeightMm)}; in a call, for the door’s own.`}</Words>
       <Session store={store} />
     </Page>
   );

@@ -36,7 +36,7 @@ export function Today() {
       header={
         <Header
           title="Proper Swing"
-          sub={format(new Date(), 'EEEE d MMMM')}
+          sub={format(new Date(), 'EEE d MMMM')}
           right={
             <>
               <Press kind="quiet" label="The bench" onPress={() => router.navigate('/bench')} testID="to-bench">
