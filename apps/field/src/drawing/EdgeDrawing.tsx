@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { usePalette } from '../design/theme';
 import { LINE } from '../design/tokens';
-import type { LengthWords } from '../features/call/lengthWords';
+import type { LengthWords } from '../design/lengthWords';
 import { DrawnWords } from './DrawnWords';
 import { lineThrough } from './Plot';
 import { Hatches, timberOf } from './Timber';

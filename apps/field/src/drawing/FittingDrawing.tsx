@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import Svg, { Circle, G, Path } from 'react-native-svg';
 import { usePalette } from '../design/theme';
 import { LINE } from '../design/tokens';
-import type { LengthWords } from '../features/call/lengthWords';
+import type { LengthWords } from '../design/lengthWords';
 import { Box } from './Box';
 import { DrawnWords } from './DrawnWords';
 import { Hatches, timberOf } from './Timber';

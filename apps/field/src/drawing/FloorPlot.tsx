@@ -2,7 +2,7 @@ import type { FloorClearance } from '@proper-swing/core/sheets';
 import { Path } from 'react-native-svg';
 import { usePalette } from '../design/theme';
 import { LINE } from '../design/tokens';
-import type { LengthWords } from '../features/call/lengthWords';
+import type { LengthWords } from '../design/lengthWords';
 import { DrawnWords } from './DrawnWords';
 import { lineThrough, Plot, ticksBetween } from './Plot';
 import { Hatches, timberOf, wasteOf } from './Timber';

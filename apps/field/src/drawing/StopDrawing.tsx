@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { usePalette } from '../design/theme';
 import { LINE } from '../design/tokens';
-import type { LengthWords } from '../features/call/lengthWords';
+import type { LengthWords } from '../design/lengthWords';
 import { Box } from './Box';
 import { DrawnWords } from './DrawnWords';
 import { lineThrough } from './Plot';

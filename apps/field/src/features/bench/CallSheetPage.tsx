@@ -10,8 +10,8 @@ import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useEstimate } from '../../workers/useEngine';
 import { CallFrame } from '../call/CallFrame';
-import { useLengthWords, type LengthWords } from '../call/lengthWords';
-import { engineDoor, observedNow, uncheckedWork } from '../call/observed';
+import { useLengthWords, type LengthWords } from '../../design/lengthWords';
+import { engineDoor, inWriting, observedNow, uncheckedWork } from '../call/observed';
 import { logWork } from '../fix/writeAdjustment';
 import { prefill } from './prefill';
 import { SheetBody } from './SheetBody';
@@ -172,7 +172,9 @@ function Log({ id, label, work, record, words }: SheetWork & { id: string; recor
 }
 
 function lastKept(record: CallRecord, sheet: BenchSheet): Worksheet | undefined {
-  return standing(record.worksheets).findLast((each) => each.sheet === sheet.name);
+  return standing(record.worksheets)
+    .sort(inWriting)
+    .findLast((each) => each.sheet === sheet.name);
 }
 
 const typedOf = ({ figures }: Worksheet, unit: string): Typed =>

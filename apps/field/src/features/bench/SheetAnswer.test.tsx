@@ -1,7 +1,7 @@
 import { runEngine } from '@proper-swing/contract/engine';
 import { sheet } from '@proper-swing/contract/sheets';
 import { render, screen } from '@testing-library/react-native';
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { SheetAnswer } from './SheetAnswer';
 import { BENCH_SHEETS, type BenchName } from './sheetFields';
 

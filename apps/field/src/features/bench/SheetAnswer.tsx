@@ -1,5 +1,5 @@
 import { memo, type ComponentType } from 'react';
-import type { LengthWords } from '../call/lengthWords';
+import type { LengthWords } from '../../design/lengthWords';
 import type { AnswerProps } from './answers/AnswerLine';
 import { ContinuousAnswer } from './answers/ContinuousAnswer';
 import { DriftAnswer } from './answers/DriftAnswer';

@@ -3,7 +3,7 @@ import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Section } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { SheetAnswer } from './SheetAnswer';
 import { SheetForm } from './SheetForm';
 import type { BenchSheet } from './sheetFields';

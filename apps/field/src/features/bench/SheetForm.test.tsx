@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { SheetForm } from './SheetForm';
 import { benchSheet } from './sheetFields';
 import { usualTyped, type Typed } from './typedSheet';

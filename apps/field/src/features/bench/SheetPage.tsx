@@ -4,7 +4,7 @@ import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
 import { Words } from '../../design/Words';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { SheetBody } from './SheetBody';
 import { sheetAt, type BenchSheet } from './sheetFields';
 import { usualTyped } from './typedSheet';

@@ -1,6 +1,6 @@
 import { estimate } from '@proper-swing/core/engine';
 import { exampleRecord } from '../call/exampleRecord';
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { observedAt } from '../call/observed';
 import { prefill } from './prefill';
 

@@ -11,7 +11,7 @@ import type {
   Twist,
   TwistRemedy,
 } from '@proper-swing/core/sheets';
-import type { LengthWords } from '../call/lengthWords';
+import type { LengthWords } from '../../design/lengthWords';
 import type { BenchName } from './sheetFields';
 
 /** `File the bottom of the hole 1.7 mm down` */

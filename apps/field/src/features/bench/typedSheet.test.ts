@@ -1,6 +1,6 @@
 import { runEngine } from '@proper-swing/contract/engine';
 import { sheet as engineSheet } from '@proper-swing/contract/sheets';
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { BENCH_SHEETS, benchSheet, inAddress, sheetAt, type BenchName, type BenchSheet } from './sheetFields';
 import { SHEET_SAYS } from './sheetSays';
 import { workOf } from './sheetWork';

@@ -1,5 +1,6 @@
 import { DomainError, parseLength } from '@proper-swing/core';
-import { ARC_ANGLES, fieldsOf, type BenchSheet, type SheetField } from './sheetFields';
+import { fieldsOf, type BenchSheet, type SheetField } from './sheetFields';
+import { ARC_ANGLES } from './swingFields';
 
 /** What stands in the fields of a sheet, by path, exactly as typed. */
 export type Typed = Readonly<Record<string, string>>;

@@ -127,6 +127,6 @@ function readingFrom({ station, kind, mm, instrument }: ReadingEntry): Reading[]
 }
 
 /** In the order they were written: ids begin with the moment. */
-function inWriting(a: { id: string }, b: { id: string }): number {
+export function inWriting(a: { id: string }, b: { id: string }): number {
   return a.id < b.id ? -1 : Number(a.id > b.id);
 }

@@ -2,7 +2,7 @@ import type { Door } from '@proper-swing/contract';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { HINGE_WORDS, SLAB_WORDS } from './doorWords';
 
 /** What is known of a door, in two lines. */

@@ -13,7 +13,7 @@ import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import { readingsByStation } from '../call/observed';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { readingWords } from '../call/readingWords';
 import { DoorFacts } from './DoorFacts';
 

@@ -8,7 +8,7 @@ import { Section } from '../../design/Section';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { EDGE_WORDS } from './doorWords';
 import { hasLimitsDraft, LimitsForm } from './LimitsForm';
 import { limitsCard, type LimitsChoice } from './limitsDraft';

@@ -11,7 +11,7 @@ import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { EDGE_WORDS } from './doorWords';
 import { draftOf, LIMIT_KEYS, readDraft, type LimitErrors, type LimitsChoice, type LimitsDraft } from './limitsDraft';
 

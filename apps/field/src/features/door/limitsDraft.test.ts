@@ -1,6 +1,6 @@
 import { toleranceProfile } from '@proper-swing/core';
 import { exampleRecord } from '../call/exampleRecord';
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { draftOf, limitsCard, readDraft } from './limitsDraft';
 
 const { door } = exampleRecord();

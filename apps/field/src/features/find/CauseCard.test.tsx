@@ -1,6 +1,6 @@
 import { diagnose } from '@proper-swing/core/engine';
 import { fireEvent, render, screen } from '@testing-library/react-native';
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { exampleRecord } from '../call/exampleRecord';
 import { observedAt } from '../call/observed';
 import { CauseCard } from './CauseCard';

@@ -5,7 +5,7 @@ import { Press } from '../../design/Press';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import type { LengthWords } from '../call/lengthWords';
+import type { LengthWords } from '../../design/lengthWords';
 import { percent } from './percent';
 
 export interface CauseCardProps {

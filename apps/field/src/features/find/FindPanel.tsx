@@ -7,7 +7,7 @@ import { Section, Slip } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useDiagnosis, useNextBest } from '../../workers/useEngine';
-import { useLengthWords, type LengthWords } from '../call/lengthWords';
+import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { CauseCard } from './CauseCard';
 import { NextBestCard } from './NextBestCard';
 import { percent } from './percent';

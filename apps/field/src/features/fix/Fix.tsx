@@ -9,7 +9,7 @@ import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { DoorDrawing, type GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
-import { useLengthWords, type LengthWords } from '../call/lengthWords';
+import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { CallSheets } from '../bench/CallSheets';
 import { percent } from '../find/percent';
 import { observedNow } from '../call/observed';

@@ -1,4 +1,4 @@
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { exampleAdjustment, exampleRecord } from '../call/exampleRecord';
 import { observedAt } from '../call/observed';
 import type { Adjustment } from '@proper-swing/contract';

@@ -8,7 +8,7 @@ import { Slip } from '../../design/Section';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import type { LengthWords } from '../call/lengthWords';
+import type { LengthWords } from '../../design/lengthWords';
 import { uncheckedWork } from '../call/observed';
 import { LookAgain } from './LookAgain';
 import { amountWords, COUNTED, placeWords, untilWords } from './planWords';

@@ -9,7 +9,7 @@ import { Words } from '../../design/Words';
 import { DoorDrawing, type GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
 import { engineDoor } from '../call/observed';
-import type { LengthWords } from '../call/lengthWords';
+import type { LengthWords } from '../../design/lengthWords';
 import { hingeWords } from './planWords';
 import { SettingRow } from './SettingRow';
 import { useArrowKeys } from './useArrowKeys';

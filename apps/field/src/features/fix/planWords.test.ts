@@ -1,5 +1,5 @@
 import type { PlannedStep } from '@proper-swing/core';
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { amountWords, placeWords, untilWords } from './planWords';
 
 const words = lengthWords({ system: 'mm' });

@@ -1,5 +1,5 @@
 import { station, type Correction, type HingeName, type Plan, type PlanAim, type PlannedStep } from '@proper-swing/core';
-import type { LengthWords } from '../call/lengthWords';
+import type { LengthWords } from '../../design/lengthWords';
 
 const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
   top: 'top hinge',

@@ -7,7 +7,7 @@ import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { DoorDrawing, type GapLabel } from '../../drawing/DoorDrawing';
 import { useEstimate } from '../../workers/useEngine';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { observedAt, readingsByStation } from '../call/observed';
 import { estimatedGaps } from '../measure/gapLabels';
 import { withdrawReading, writeReading } from '../measure/writeReading';

@@ -11,7 +11,7 @@ import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { DoorDrawing } from '../../drawing/DoorDrawing';
 import { computeEstimate, useEstimate } from '../../workers/useEngine';
 import { observedAt, readingsByStation } from '../call/observed';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { FindPanel } from '../find/FindPanel';
 import { ActiveLine } from './ActiveLine';
 import { EstimateBar } from './EstimateBar';

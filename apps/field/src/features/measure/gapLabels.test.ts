@@ -1,6 +1,6 @@
 import { toleranceProfile } from '@proper-swing/core';
 import { diagnose } from '@proper-swing/core/engine';
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { exampleRecord } from '../call/exampleRecord';
 import { observedAt, readingsByStation } from '../call/observed';
 import { estimatedGaps, gapLabels } from './gapLabels';

@@ -10,7 +10,7 @@ import {
 } from '@proper-swing/core';
 import type { GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
-import type { LengthWords } from '../call/lengthWords';
+import type { LengthWords } from '../../design/lengthWords';
 
 /** The gaps as the engine holds them, read or not: what the door is drawn by. */
 export function estimatedGaps(estimate: Estimate | undefined): ReadonlyMap<StationId, number> {

@@ -1,7 +1,7 @@
 import { nextTurns, type MultipointSession } from '@proper-swing/core/sheets';
 import { ADJUSTABLE_HINGES, LOCKING_GAP, USUAL_CAM } from '@proper-swing/core';
 import { fireEvent, render, screen } from '@testing-library/react-native';
-import { lengthWords } from '../call/lengthWords';
+import { lengthWords } from '../../design/lengthWords';
 import { NowCard } from './NowCard';
 import { SessionLog } from './SessionLog';
 import type { SessionStore, TypedGap } from './sessionStore';

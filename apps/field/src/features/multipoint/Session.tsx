@@ -8,7 +8,7 @@ import { Words } from '../../design/Words';
 import { TravelBars } from '../../drawing/TravelBars';
 import { useSheetAnswer } from '../../workers/useEngine';
 import { AnswerLine } from '../bench/answers/AnswerLine';
-import { useLengthWords, type LengthWords } from '../call/lengthWords';
+import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { GAP_KEYS } from './sessionOf';
 import { GAP_WORDS } from './gapWords';
 import { NowCard } from './NowCard';

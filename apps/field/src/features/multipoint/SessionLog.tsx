@@ -3,9 +3,8 @@ import type { MultipointSession, SessionGaps } from '@proper-swing/core/sheets';
 import { View } from 'react-native';
 import { Section } from '../../design/Section';
 import { Words } from '../../design/Words';
-import type { LengthWords } from '../call/lengthWords';
-import { camWords, GAP_WORDS, turnWords } from './gapWords';
-import { feelWords } from './NowCard';
+import type { LengthWords } from '../../design/lengthWords';
+import { camWords, feelWords, GAP_WORDS, turnWords } from './gapWords';
 import { GAP_KEYS } from './sessionOf';
 
 /** The panel of turns: every go as it was done, with what was read or felt after it. */

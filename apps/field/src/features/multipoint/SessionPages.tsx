@@ -5,7 +5,7 @@ import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
 import { Words } from '../../design/Words';
 import { CallFrame } from '../call/CallFrame';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { Session } from './Session';
 import { useBenchSession } from './useBenchSession';
 import { useCallSession } from './useCallSession';

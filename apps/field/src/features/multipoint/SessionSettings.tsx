@@ -8,8 +8,8 @@ import { Section } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { withUnits } from '../bench/typedSheet';
-import type { LengthWords } from '../call/lengthWords';
-import { SEALS } from './NowCard';
+import type { LengthWords } from '../../design/lengthWords';
+import { SEALS } from './HandleFeel';
 import { settingFieldsFor, usualSettings } from './sessionSettings';
 import type { SessionStore } from './sessionStore';
 

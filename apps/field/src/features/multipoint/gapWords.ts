@@ -1,4 +1,5 @@
-import type { SessionGaps } from '@proper-swing/core/sheets';
+import { HANDLE_EFFORTS } from '@proper-swing/core';
+import type { HandleFeel, SessionGaps } from '@proper-swing/core/sheets';
 
 export const GAP_WORDS: Readonly<Record<keyof SessionGaps, string>> = {
   latchTopMm: 'Locking gap, top',
@@ -22,4 +23,10 @@ export function turnWords(turns: number): string {
   const whole = Math.floor(size + 1e-9);
   const part = ({ 0.25: '¼', 0.5: '½', 0.75: '¾' } as Record<number, string>)[Math.round((size - whole) * 4) / 4] ?? '';
   return `${whole === 0 && part !== '' ? '' : whole}${part} ${size > 1 ? 'turns' : 'turn'}`;
+}
+
+/** `hard with one hand, bounces` */
+export function feelWords({ effort, bounces }: HandleFeel): string {
+  const title = HANDLE_EFFORTS.find((each) => each.effort === effort)?.title.toLowerCase() ?? '';
+  return bounces ? `${title}, bounces` : title;
 }

@@ -1,7 +1,7 @@
 import { standing, type Adjustment, type CallRecord, type ReadingEntry } from '@proper-swing/contract';
 import type { HingeScrewId, StationId } from '@proper-swing/core';
 import type { HandleFeel, HingeGo, KeepGo, MultipointSession, SealFeel, SessionGaps } from '@proper-swing/core/sheets';
-import { readingsByStation, workRounds } from '../call/observed';
+import { inWriting, readingsByStation, workRounds } from '../call/observed';
 import type { DoneWork } from '../fix/writeAdjustment';
 import type { SessionSettings } from './sessionSettings';
 
@@ -62,11 +62,13 @@ export function sessionOf(record: CallRecord, settings: SessionSettings): Multip
       if (Object.keys(turns).length === 0 && (after === undefined || Object.keys(after).length === 0)) return [];
       return [{ turns, ...(after && { after }), ...(felt && { seal: felt }) }];
     }),
-    keepGoes: standing(record.adjustments).flatMap(({ action, keep, amount, felt }): KeepGo[] => {
-      if (action !== 'turnKeeps' || !keep) return [];
-      const now = feelOf(felt);
-      return [{ keep, quarters: amount, ...(now && { handle: now }) }];
-    }),
+    keepGoes: standing(record.adjustments)
+      .sort(inWriting)
+      .flatMap(({ action, keep, amount, felt }): KeepGo[] => {
+        if (action !== 'turnKeeps' || !keep) return [];
+        const now = feelOf(felt);
+        return [{ keep, quarters: amount, ...(now && { handle: now }) }];
+      }),
   };
 }
 

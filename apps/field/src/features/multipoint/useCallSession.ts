@@ -2,6 +2,7 @@ import { standing, type CallRecord } from '@proper-swing/contract';
 import { useMemo } from 'react';
 import { usePreferences } from '../../data/preferences';
 import { stamp, write } from '../../data/sendWrites';
+import { inWriting } from '../call/observed';
 import { logWork, withdrawAdjustment } from '../fix/writeAdjustment';
 import { writeReading } from '../measure/writeReading';
 import { GAP_STATIONS, sessionOf, workOfTurns } from './sessionOf';
@@ -11,14 +12,18 @@ import type { SessionStore } from './sessionStore';
 /** The session of a call: its readings and turns are those of the call, its settings a worksheet of it. */
 export function useCallSession(record: CallRecord): SessionStore {
   const { units } = usePreferences();
-  const kept = standing(record.worksheets).findLast(({ sheet }) => sheet === 'multipoint.next');
+  const kept = standing(record.worksheets)
+    .sort(inWriting)
+    .findLast(({ sheet }) => sheet === 'multipoint.next');
   const settings = useMemo<SettingsTyped>(
     () => Object.fromEntries((kept?.figures ?? []).map(({ field, typed }) => [field, typed])),
     [kept],
   );
   const { settings: read, errors } = useMemo(() => readSettings(settings, units), [settings, units]);
   const session = useMemo(() => sessionOf(record, read), [record, read]);
-  const turned = standing(record.adjustments).filter(({ action }) => SESSION_ACTIONS.includes(action));
+  const turned = standing(record.adjustments)
+    .sort(inWriting)
+    .filter(({ action }) => SESSION_ACTIONS.includes(action));
   const last = turned.at(-1);
   return {
     session,

@@ -6,7 +6,7 @@ import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import { GapMark, VERDICT_WORDS } from '../../drawing/marks';
-import { useLengthWords } from '../call/lengthWords';
+import { useLengthWords } from '../../design/lengthWords';
 import { readingWords } from '../call/readingWords';
 import { hingeWords } from '../fix/planWords';
 import type { Comparison } from './compare';

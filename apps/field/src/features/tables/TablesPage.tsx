@@ -22,7 +22,7 @@ import { Section } from '../../design/Section';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import { useLengthWords, type LengthWords } from '../call/lengthWords';
+import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 
 const SHEETS = [
   { id: 'causes', label: 'Causes' },

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { LINE, SPACE, type Palette } from '../../../design/tokens';
 import { usePalette } from '../../../design/theme';
 import { Words } from '../../../design/Words';
-import type { LengthWords } from '../../call/lengthWords';
+import type { LengthWords } from '../../../design/lengthWords';
 
 /** What every answer is handed. */
 export interface AnswerProps<Result, Request = object> {

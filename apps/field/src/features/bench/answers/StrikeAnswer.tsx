@@ -6,7 +6,7 @@ import { Slip } from '../../../design/Section';
 import { Words } from '../../../design/Words';
 import { StrikeDrawing } from '../../../drawing/StrikeDrawing';
 import { saveFile } from '../../../data/saveFile';
-import { strikeTemplate } from '../strikeTemplate';
+import { strikeTemplate } from '../../../drawing/strikeTemplate';
 import { remedyWords } from '../sheetSays';
 import { AnswerLine, Headline, type AnswerProps } from './AnswerLine';
 
