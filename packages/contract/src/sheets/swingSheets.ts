@@ -39,6 +39,7 @@ const edgeResult = object({
   tightestAtDeg: degrees('Opening angle where it is tightest'),
   leastGapSquareMm: mm('Least gap for a square edge').required(),
   leastGapMm: mm('Least gap with the bevel as it is').required(),
+  bevelHelps: boolean().required().meta({ description: 'Whether a bevel can give what is wanted' }),
   leastBevelMm: mm('Least bevel for the gap as it is').required(),
   leastBevelDeg: degrees('The same as an angle'),
   usualBevelMm: mm('The usual bevel, 1 in 16').required(),

@@ -33,6 +33,8 @@ export interface EdgeClearance {
   leastGapSquareMm: number;
   /** Least latch gap with the bevel as it is, mm. */
   leastGapMm: number;
+  /** Whether a bevel can give what is wanted: not where the near arris itself is too close to the leg. */
+  bevelHelps: boolean;
   /** Least bevel for the gap as it is, mm over the thickness; 0 when a square edge passes. */
   leastBevelMm: number;
   /** That bevel as an angle, degrees. */
@@ -77,10 +79,9 @@ export function passClosingEdge(edge: ClosingEdge): EdgeClearance {
   const near: Corner = { x: r, z: -pinProudMm };
   const toLeg = Math.hypot(r + latchGapMm, legZ);
   const farLeaves = toLeg - Math.hypot(far.x, far.z);
-  const nearLeaves = nearArris(edge, legZ, r).leaves;
+  const { leaves: nearLeaves, needs: nearNeeds } = nearArris(edge, legZ, r);
   const clearanceMm = Math.min(farLeaves, nearLeaves);
   const tightest = farLeaves <= nearLeaves ? far : near;
-  const nearNeeds = nearArris(edge, legZ, r).needs;
   const gapWithBevel = (bevel: number) => Math.max(nearNeeds, gapFor(Math.hypot(r - bevel, depth) + wantedMm, legZ, r));
   const leastBevelMm = Math.max(0, r - Math.sqrt(Math.max(0, (toLeg - wantedMm) ** 2 - depth ** 2)));
   const legAngle = Math.atan2(legZ, r + latchGapMm);
@@ -90,6 +91,7 @@ export function passClosingEdge(edge: ClosingEdge): EdgeClearance {
     tightestAtDeg: Math.max(0, toDegrees(legAngle - Math.atan2(tightest.z, tightest.x))),
     leastGapSquareMm: gapWithBevel(0),
     leastGapMm: gapWithBevel(bevelMm),
+    bevelHelps: nearArris({ ...edge, bevelMm: leastBevelMm }, legZ, r).leaves >= wantedMm,
     leastBevelMm,
     leastBevelDeg: toDegrees(Math.atan2(leastBevelMm, thicknessMm)),
     usualBevelMm: thicknessMm * USUAL_BEVEL,

@@ -24,10 +24,11 @@ export function leanWords(acrossMm: number, { withUnit }: LengthWords): string {
   return `${withUnit(Math.abs(acrossMm))} ${acrossMm > 0 ? 'into the room' : 'away from the room'}`;
 }
 
-export function edgeSays({ passes, clearanceMm, leastBevelMm, leastGapMm }: EdgeClearance, { withUnit }: LengthWords): string {
+export function edgeSays({ passes, clearanceMm, bevelHelps, leastBevelMm, leastGapMm }: EdgeClearance, { withUnit }: LengthWords): string {
   if (passes) return `It passes with ${withUnit(clearanceMm)} to spare.`;
   const state = clearanceMm < 0 ? `It binds by ${withUnit(-clearanceMm)}` : `It passes by ${withUnit(clearanceMm)} only`;
-  return `${state}: bevel it ${withUnit(leastBevelMm)}, or give it a gap of ${withUnit(leastGapMm)}.`;
+  const gap = `give it a gap of ${withUnit(leastGapMm)}`;
+  return bevelHelps ? `${state}: bevel it ${withUnit(leastBevelMm)}, or ${gap}.` : `${state}: no bevel cures that, ${gap}.`;
 }
 
 export function floorSays({ shortMm, dragsFromDeg, dragsToDeg, raiseMm, cutMm }: FloorClearance, { withUnit }: LengthWords): string {

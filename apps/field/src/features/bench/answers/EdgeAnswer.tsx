@@ -22,7 +22,9 @@ export function EdgeAnswer({ result, request, words, width }: AnswerProps<EdgeCl
       {(request.bevelMm ?? 0) > 0 && <AnswerLine label="Least gap with this bevel" figure={words.withUnit(leastGapMm)} />}
       <AnswerLine
         label="Least bevel for this gap"
-        figure={leastBevelMm === 0 ? 'none' : `${words.withUnit(leastBevelMm)} · ${leastBevelDeg.toFixed(1)}°`}
+        figure={
+          !result.bevelHelps ? 'none helps' : leastBevelMm === 0 ? 'none' : `${words.withUnit(leastBevelMm)} · ${leastBevelDeg.toFixed(1)}°`
+        }
         testID="edge-bevel"
       />
       <AnswerLine label="The usual bevel, 1 in 16" figure={words.withUnit(usualBevelMm)} />
