@@ -80,6 +80,8 @@ test.describe('at a desk', () => {
 
 for (const theme of ['light', 'dark'] as const) {
   test(`every view is readable and named for a screen reader, ${theme}`, async ({ page, house }) => {
+    // A dozen pages, each looked over whole: on a busy machine that takes longer than a test is given.
+    test.setTimeout(240_000);
     await page.goto(`${house.url}/settings`);
     await page.getByTestId(`theme-${theme}`).click();
     await page.goto(house.url);

@@ -7,7 +7,7 @@ import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { withUnits } from '../bench/typedSheet';
+import { withoutUnit, withUnits } from '../bench/typedSheet';
 import type { LengthWords } from '../../design/lengthWords';
 import { SEALS } from './HandleFeel';
 import { settingFieldsFor, usualSettings } from './sessionSettings';
@@ -23,7 +23,8 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
     const text = typing[path];
     if (text === undefined) return;
     setTyping(Object.fromEntries(Object.entries(typing).filter(([key]) => key !== path)));
-    if (text !== (settings[path] ?? usual[path])) setSettings({ [path]: isTurns ? text : withUnits(text, words.unit) });
+    if (text !== withoutUnit(settings[path] ?? usual[path] ?? '', words.unit))
+      setSettings({ [path]: isTurns ? text : withUnits(text, words.unit) });
   };
   return (
     <Section title="Hinge and lock">
@@ -55,7 +56,7 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
             <View key={path} style={styles.field}>
               <Field
                 label={`${label}, ${isTurns ? 'turns' : words.unit}`}
-                value={typing[path] ?? settings[path] ?? usual[path] ?? ''}
+                value={typing[path] ?? withoutUnit(settings[path] ?? usual[path] ?? '', words.unit)}
                 onChange={(text) => setTyping({ ...typing, [path]: text })}
                 onLeave={() => leave(path, isTurns)}
                 error={settingErrors[path]}

@@ -1,4 +1,13 @@
-import { ADJUSTABLE_HINGES, DomainError, LOCKING_GAP, parseLength, USUAL_CAM, type AdjustableHingeId } from '@proper-swing/core';
+import {
+  ADJUSTABLE_HINGES,
+  DomainError,
+  LOCKING_GAP,
+  parseLength,
+  profileOf,
+  USUAL_CAM,
+  type AdjustableHingeId,
+  type HingedDoor,
+} from '@proper-swing/core';
 import type { HandleFeel, MultipointSession, SealFeel } from '@proper-swing/core/sheets';
 
 /** What a session goes by besides readings and turns, as typed, field by field. */
@@ -55,6 +64,12 @@ export function usualSettings(typed: SettingsTyped, bare: (mm: number) => string
     'wanted.footMm': bare(LEAST_FOOT_MM),
     'wanted.headMm': bare(LEAST_HEAD_MM),
   };
+}
+
+/** The locking gap as the door is judged: its profile's, or its own limits. */
+export function settingsOfDoor(door: Pick<HingedDoor, 'profile' | 'ownLimits'>): SettingsTyped {
+  const { min, target, max } = profileOf(door).edges.latch;
+  return { 'wanted.minMm': `${min} mm`, 'wanted.targetMm': `${target} mm`, 'wanted.maxMm': `${max} mm` };
 }
 
 /** Reads the settings; a figure that cannot be read is named at its field and the usual one stands for it meanwhile. */

@@ -75,6 +75,23 @@ describe('the session of a call', () => {
     expect(second?.figures).toContainEqual({ field: 'handle.effort', typed: '4' });
   });
 
+  it('goes for the locking gap the door is judged by, its own limits included, until another is typed', () => {
+    const edge = { min: 2, target: 3, max: 4 };
+    const record = exampleRecord();
+    const ownLimits = {
+      edges: { hinge: edge, head: edge, latch: { min: 5, target: 6, max: 7 }, foot: edge },
+      evenWithin: 1,
+      reason: 'seal',
+    };
+    const own = session({ ...record, door: { ...record.door, profile: 'compositeMultipoint', ownLimits } });
+    expect(own.store().session.wanted).toMatchObject({ minMm: 5, targetMm: 6, maxMm: 7 });
+    own.store().setSettings({ 'wanted.targetMm': '5.5 mm' });
+    own.again();
+    expect(own.store().session.wanted).toMatchObject({ minMm: 5, targetMm: 5.5, maxMm: 7 });
+    // Only what was typed is kept: limits changed later still count.
+    expect(written<Worksheet>('worksheets')[0]?.figures).toEqual([{ field: 'wanted.targetMm', typed: '5.5 mm' }]);
+  });
+
   it('a keep is logged with how the handle felt', () => {
     const { store, again } = session();
     store().logKeep('centre', -1, { effort: 2, bounces: true });

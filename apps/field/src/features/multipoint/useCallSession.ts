@@ -6,7 +6,7 @@ import { inWriting } from '../call/observed';
 import { logWork, withdrawAdjustment } from '../fix/writeAdjustment';
 import { writeReading } from '../measure/writeReading';
 import { GAP_STATIONS, sessionOf, workOfTurns } from './sessionOf';
-import { readSettings, type SettingsTyped } from './sessionSettings';
+import { readSettings, settingsOfDoor, type SettingsTyped } from './sessionSettings';
 import type { SessionStore } from './sessionStore';
 
 /** The session of a call: its readings and turns are those of the call, its settings a worksheet of it. */
@@ -15,10 +15,8 @@ export function useCallSession(record: CallRecord): SessionStore {
   const kept = standing(record.worksheets)
     .sort(inWriting)
     .findLast(({ sheet }) => sheet === 'multipoint.next');
-  const settings = useMemo<SettingsTyped>(
-    () => Object.fromEntries((kept?.figures ?? []).map(({ field, typed }) => [field, typed])),
-    [kept],
-  );
+  const typed = useMemo<SettingsTyped>(() => Object.fromEntries((kept?.figures ?? []).map(({ field, typed }) => [field, typed])), [kept]);
+  const settings = useMemo(() => ({ ...settingsOfDoor(record.door), ...typed }), [record.door, typed]);
   const { settings: read, errors } = useMemo(() => readSettings(settings, units), [settings, units]);
   const session = useMemo(() => sessionOf(record, read), [record, read]);
   const turned = standing(record.adjustments)
@@ -34,7 +32,7 @@ export function useCallSession(record: CallRecord): SessionStore {
         ...stamp(),
         callId: record.call.id,
         sheet: 'multipoint.next',
-        figures: Object.entries({ ...settings, ...change }).map(([field, typed]) => ({ field, typed })),
+        figures: Object.entries({ ...typed, ...change }).map(([field, typed]) => ({ field, typed })),
         says: '',
         ...(kept && { supersedes: kept.id }),
       }),
