@@ -99,5 +99,6 @@ export {
   type HingeScrewId,
   type KeepId,
 } from './multipoint/adjusters';
+export { THREAD_SHARE } from './load/screwHold';
 export { slabMass } from './load/slabMass';
 export { SIDES, type SideId } from './hinged/sides';

@@ -1,12 +1,13 @@
 import { station, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
 import { Fragment, memo, useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
+import Svg, { Circle, G, Path } from 'react-native-svg';
 import { SPACE, type Palette } from '../design/tokens';
 import { usePalette } from '../design/theme';
 import { Words } from '../design/Words';
 import { doorOutline, FRAME_PX, openingIn, type DoorOutline } from './doorOutline';
 import { StationFigure, StationTarget } from './StationLabel';
+import { Hatches, timberOf } from './Timber';
 
 /** What stands beside a gap. */
 export interface GapLabel {
@@ -157,15 +158,10 @@ const Frame = memo(function Frame({ left, right, top, bottom, width, height }: F
   const palette = usePalette();
   return (
     <G>
-      <Defs>
-        <Pattern id="grain" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(55)">
-          <Rect width="7" height="7" fill={palette.timber} />
-          <Line x1="0" y1="0" x2="0" y2="7" stroke={palette.hatch} strokeWidth="1.6" />
-        </Pattern>
-      </Defs>
+      <Hatches id="door" />
       <Path
         d={`M0 0 H${width} V${bottom} H${right} V${top} H${left} V${bottom} H0 Z`}
-        fill="url(#grain)"
+        fill={timberOf('door')}
         stroke={palette.ink}
         strokeWidth={1.5}
       />

@@ -1,4 +1,5 @@
 import type { HingeLoads, LoadedHinges } from '@proper-swing/core/sheets';
+import { THREAD_SHARE } from '@proper-swing/core';
 import { View } from 'react-native';
 import Svg, { G, Path } from 'react-native-svg';
 import { usePalette } from '../design/theme';
@@ -12,7 +13,6 @@ const DOOR_WIDTH = 84;
 const TOP = 14;
 const FOOT = 12;
 const LONGEST_ARROW = 48;
-const THREAD = 2 / 3;
 
 /** The slab with the pull on each hinge, and a section through the jamb with both screws to scale. */
 export function LoadDrawing({ loads: { hinges }, door, width }: { loads: HingeLoads; door: LoadedHinges; width: number }) {
@@ -86,7 +86,7 @@ function ScrewSection({ door, left, width }: { door: LoadedHinges; left: number;
       <Path d={`M${left} ${y - 7} L${left + 5} ${y} L${left} ${y + 7} Z`} fill={palette.ink} />
       <Path d={`M${left} ${y} h${lengthMm * scale}`} stroke={palette.ink} strokeWidth={3} />
       <Path
-        d={`M${left + lengthMm * (1 - THREAD) * scale} ${y} h${lengthMm * THREAD * scale}`}
+        d={`M${left + lengthMm * (1 - THREAD_SHARE) * scale} ${y} h${lengthMm * THREAD_SHARE * scale}`}
         stroke={palette.ink}
         strokeWidth={8}
         strokeDasharray="2.5 2"

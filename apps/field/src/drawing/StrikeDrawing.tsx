@@ -4,14 +4,13 @@ import Svg, { G, Path } from 'react-native-svg';
 import { usePalette } from '../design/theme';
 import { LINE } from '../design/tokens';
 import type { LengthWords } from '../design/lengthWords';
-import { strikeShapes, type StrikeBox } from './strikeTemplate';
+import { BAR_MM, strikeShapes, type StrikeBox } from './strikeTemplate';
 import { Box } from './Box';
 import { DrawnWords } from './DrawnWords';
 import { Hatches, timberOf, wasteOf } from './Timber';
 
 /** A millimetre of a screen that keeps to CSS: 96 px to the inch. */
 const PX_PER_MM = 96 / 25.4;
-const BAR_MM = 50;
 
 export interface StrikeDrawingProps {
   fit: StrikeFit;
@@ -83,7 +82,7 @@ export function StrikeDrawing({ fit, latch, width, words }: StrikeDrawingProps) 
           fill="none"
         />
         <DrawnWords x={width / 2} y={plateBottom + 40} anchor="middle" tone="pencil">
-          full size: this bar is 50 mm
+          {`full size: this bar is ${BAR_MM} mm`}
         </DrawnWords>
       </Svg>
     </View>

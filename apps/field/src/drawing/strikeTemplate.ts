@@ -38,7 +38,7 @@ export function strikeShapes({ lowMm, remedies }: StrikeFit, latch: LatchAtStrik
 }
 
 /** A measuring bar to check a print by, mm. */
-const BAR_MM = 50;
+export const BAR_MM = 50;
 const EDGE_MM = 6;
 
 /** The strike at full size as an SVG drawing in millimetres, with a bar to check the print by. */

@@ -12,6 +12,7 @@ import {
   type OwnLimits,
 } from '@proper-swing/core';
 import { array, boolean, number, object, string, type InferType } from 'yup';
+import { hingeHeights, slabHeight, slabWidth } from '../sheets/doorShapes';
 import { finite, LARGEST_MM, mm } from './figures';
 
 export const HINGE_KINDS = ['butt', 'ballBearing', 'cast', 'adjustable'] as const;
@@ -69,16 +70,9 @@ export const schoolsSchema = object({
   .meta({ description: 'Schools chosen for this door, where good carpenters differ' });
 
 const doorShape = {
-  slabWidthMm: mm('Width of the slab').required().test(finite).min(200).max(LARGEST_MM),
-  slabHeightMm: mm('Height of the slab').required().test(finite).min(300).max(LARGEST_MM),
-  hingeHeightsMm: array(mm('Hinge centre below the top of the slab').required().test(finite).moreThan(0).max(LARGEST_MM))
-    .required()
-    .min(2)
-    .max(4)
-    .test('order', '${path} must run from the top down', (heights) =>
-      heights.every((height, i) => i === 0 || height > (heights[i - 1] ?? 0)),
-    )
-    .meta({ description: 'Two to four hinge centres below the top of the slab, from the top down, mm' }),
+  slabWidthMm: slabWidth,
+  slabHeightMm: slabHeight,
+  hingeHeightsMm: hingeHeights,
   hingeKind: string().oneOf(HINGE_KINDS).required().meta({ description: 'Kind of hinge; decides what may be bent or packed' }),
   slabKind: string().oneOf(SLAB_KINDS).required().meta({ description: 'Make of the slab; decides whether it may be planed' }),
   fireRated: boolean().required().meta({ description: 'Fire, smoke or security door: nothing outside its certificate' }),

@@ -11,7 +11,7 @@ export const hingeHeights = array(mm('Hinge centre below the top of the slab').r
   .min(2)
   .max(4)
   .test('order', '${path} must run from the top down', (heights) => heights.every((height, i) => i === 0 || height > (heights[i - 1] ?? 0)))
-  .meta({ description: 'Hinge centres below the top of the slab, from the top down, mm' });
+  .meta({ description: 'Two to four hinge centres below the top of the slab, from the top down, mm' });
 
 /** The usual door of the examples. */
 export const EXAMPLE_SLAB = { slabWidthMm: 762, slabHeightMm: 1981, thicknessMm: 44, massKg: 28, hingeHeightsMm: [165, 990, 1750] };

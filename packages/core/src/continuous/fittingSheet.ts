@@ -74,14 +74,12 @@ export function fitContinuous(door: ContinuousHinge): FittingSheet {
   const footSettledMm = foot + footTrimMm - SETTLING_MM;
   const bearingMm = Math.min(door.frameLeafMm, door.frameFaceMm);
   const length = Math.min(door.hingeLengthMm, slabHeightMm - footTrimMm);
-
-  const packers = tight - (slabHeightMm - footTrimMm) - headHungMm;
   return {
     latchGapsMm,
     trimMm,
     headHungMm,
     headSettledMm: CONTINUOUS_GAP_MM,
-    packersMm: packers,
+    packersMm: tight - (slabHeightMm - footTrimMm) - headHungMm,
     footSettledMm,
     footTrimMm,
     bearingMm,

@@ -1,4 +1,6 @@
-import { MM_PER_INCH } from './screwHold';
+import { MM_PER_UNIT } from '../length/length';
+
+const MM_PER_INCH = MM_PER_UNIT.in;
 
 /** A door that needs hinges; lengths in mm, mass in kg. */
 export interface DoorToHang {

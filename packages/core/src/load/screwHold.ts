@@ -1,16 +1,13 @@
+import { MM_PER_UNIT } from '../length/length';
 import { wood, type WoodId } from './wood';
 
-export const MM_PER_INCH = 25.4;
 /** One pound-force an inch, N/mm. */
-export const LBF_PER_INCH = 4.4482216 / MM_PER_INCH;
+export const LBF_PER_INCH = 4.4482216 / MM_PER_UNIT.in;
 
 /** Share of a wood screw's length that is thread (ANSI/ASME B18.6.1: about two thirds; from memory). */
-const THREAD_SHARE = 2 / 3;
+export const THREAD_SHARE = 2 / 3;
 /** A door's weight is always there: load-duration factor of a permanent load (National Design Specification, from memory). */
 export const ALWAYS_THERE = 0.9;
-
-/** Wood screws by their number: what a hinge of a door takes. */
-export const SCREW_NUMBERS = [6, 7, 8, 9, 10, 12, 14] as const;
 
 /** Diameter of a wood screw by its number, inches: 0.060 + 0.013·n (ANSI/ASME B18.6.1, from memory). */
 export function screwDiameterIn(number: number): number {

@@ -1,4 +1,5 @@
 import { toRadians } from './axisTilt';
+import { STOP_BOTTOM, STOP_TOP, thrownAt, type EndHinge } from './hingeThrow';
 import { bendFor, mostFromOnePin, type HingePin } from './pinFriction';
 import { swingForces, type SwingingDoor } from './swingForces';
 
@@ -7,7 +8,7 @@ export interface FrictionCure {
   /** More friction wanted, N·m; 0 when it holds as it is. */
   wantedNm: number;
   /** Pins to bend, in order, and how far each; empty when it holds as it is. */
-  pins: { hinge: 'top' | 'bottom'; bendMm: number; addsNm: number }[];
+  pins: { hinge: EndHinge; bendMm: number; addsNm: number }[];
   /** Whether bent pins can hold it. */
   holds: boolean;
   /** What stays: the lean, mm over the height. */
@@ -16,7 +17,7 @@ export interface FrictionCure {
 
 /** One hinge thrown across the face of its leg. */
 export interface HingeThrow {
-  hinge: 'top' | 'bottom';
+  hinge: EndHinge;
   /** How far, mm, and which way. */
   mm: number;
   toward: 'room' | 'stop';
@@ -41,9 +42,6 @@ export interface DriftCures {
 /** The hold wanted beyond the largest torque (common practice, no source). */
 const HOLD_MARGIN = 1.3;
 const LATCH_SHARE_UP = 0.5;
-/** Stations of the stop readings below the top of the slab, as shares of its height. */
-const STOP_TOP = 0.05;
-const STOP_BOTTOM = 0.95;
 const SWING_STEP_DEG = 5;
 
 export interface DriftState {
@@ -85,12 +83,10 @@ function frictionCure({ swinging, frictionNm, pin }: DriftState): FrictionCure {
 }
 
 /** @param fullMm how far the top hinge stands too far toward the room */
-function throwHinge({ swinging, frictionNm, hingeHeightsMm, stop }: DriftState, hinge: 'top' | 'bottom', fullMm: number): HingeThrow {
-  const top = hingeHeightsMm[0] ?? 0;
-  const bottom = hingeHeightsMm.at(-1) ?? 0;
-  const [at, fixed] = hinge === 'top' ? [top, bottom] : [bottom, top];
+function throwHinge({ swinging, frictionNm, hingeHeightsMm, stop }: DriftState, hinge: EndHinge, fullMm: number): HingeThrow {
   const towardRoom = hinge === 'top' ? -fullMm : fullMm;
-  const moved = (share: number) => (towardRoom * (share * swinging.overMm - fixed)) / (at - fixed);
+  const thrown = thrownAt(hingeHeightsMm, hinge, towardRoom);
+  const moved = (share: number) => thrown(share * swinging.overMm);
   const left = { ...swinging, acrossMm: 0 };
   const leftTorqueNm = mostTorque(left);
   return {

@@ -1,3 +1,5 @@
+import { STOP_BOTTOM, STOP_TOP, thrownAt, type EndHinge } from './hingeThrow';
+
 /** A slab against its stop; lengths in mm. */
 export interface TwistedDoor {
   slabHeightMm: number;
@@ -21,7 +23,7 @@ export interface TwistRemedy {
   id: 'leave' | 'throwHinge' | 'shareIt' | 'moveStop' | 'replace';
   says: string;
   /** Hinge thrown, how far and which way; absent when none is. */
-  throws?: { hinge: 'top' | 'bottom'; mm: number; toward: 'room' | 'stop' };
+  throws?: { hinge: EndHinge; mm: number; toward: 'room' | 'stop' };
   /** How far the latch-side stop is moved toward the slab, top and foot, mm; − away from it. */
   stopMove?: { topMm: number; bottomMm: number };
   /** Slab to stop at the latch side afterwards, mm. */
@@ -50,8 +52,6 @@ export interface Twist {
 export const WARP_LIMIT_MM = 6.35;
 /** A twist that is felt neither at the latch nor in a seal, mm (common practice, no source). */
 const LEAVE_UNDER_MM = 1.5;
-const TOP = 0.05;
-const BOTTOM = 0.95;
 
 /**
  * A door that touches its stop at one corner first. Throwing one end hinge by s turns the slab about the other and changes
@@ -62,7 +62,7 @@ export function weighTwist(door: TwistedDoor): Twist {
   const byOpeningMm =
     door.hingeAcrossMm === undefined || door.latchAcrossMm === undefined
       ? undefined
-      : (door.hingeAcrossMm - door.latchAcrossMm) * (BOTTOM - TOP);
+      : (door.hingeAcrossMm - door.latchAcrossMm) * (STOP_BOTTOM - STOP_TOP);
   const bySlabMm = byOpeningMm === undefined ? undefined : twistMm - byOpeningMm;
   const warpOverLimit = bySlabMm !== undefined && Math.abs(bySlabMm) > WARP_LIMIT_MM;
   const ways = [throwWay(door, twistMm, 1), throwWay(door, twistMm, 0.5), stopWay(door)];
@@ -109,16 +109,15 @@ function off({ stopTopMm, stopBottomMm }: { stopTopMm: number; stopBottomMm: num
   return [stopTopMm, stopBottomMm].reduce((sum, mm) => sum + Math.abs(mm - wanted) + (mm < 0 ? 2 : 0), 0);
 }
 
-function thrown(door: TwistedDoor, hinge: 'top' | 'bottom', byMm: number) {
-  const top = door.hingeHeightsMm[0] ?? 0;
-  const bottom = door.hingeHeightsMm.at(-1) ?? 0;
-  const [at, fixed] = hinge === 'top' ? [top, bottom] : [bottom, top];
-  const mm = (-byMm * (at - fixed)) / ((TOP - BOTTOM) * door.slabHeightMm);
-  const moved = (share: number) => (mm * (share * door.slabHeightMm - fixed)) / (at - fixed);
+function thrown(door: TwistedDoor, hinge: EndHinge, byMm: number) {
+  const byOneMm = thrownAt(door.hingeHeightsMm, hinge, 1);
+  const mm = -byMm / (byOneMm(STOP_TOP * door.slabHeightMm) - byOneMm(STOP_BOTTOM * door.slabHeightMm));
+  const thrownBy = thrownAt(door.hingeHeightsMm, hinge, mm);
+  const moved = (share: number) => thrownBy(share * door.slabHeightMm);
   return {
     throws: { hinge, mm: Math.abs(mm), toward: mm >= 0 ? ('room' as const) : ('stop' as const) },
-    stopTopMm: door.stopTopMm + moved(TOP),
-    stopBottomMm: door.stopBottomMm + moved(BOTTOM),
+    stopTopMm: door.stopTopMm + moved(STOP_TOP),
+    stopBottomMm: door.stopBottomMm + moved(STOP_BOTTOM),
     hingeSideMm: mm,
     leanMm: moved(0) - moved(1),
   };
@@ -173,7 +172,7 @@ export interface PairThrow {
 /** Brings the faces of a pair into one plane: the line through the three steps by least squares is what the hinges take out. */
 export function planePair({ slabHeightMm, hingeHeightsMm, topMm, middleMm, bottomMm }: PairPlane): PairThrow {
   const mean = (topMm + middleMm + bottomMm) / 3;
-  const slope = (bottomMm - topMm) / (BOTTOM - TOP);
+  const slope = (bottomMm - topMm) / (STOP_BOTTOM - STOP_TOP);
   const step = (share: number) => mean + slope * (share - 0.5);
   const at = (heightMm: number) => -step(heightMm / slabHeightMm);
   const topHingeMm = at(hingeHeightsMm[0] ?? 0);
@@ -181,7 +180,7 @@ export function planePair({ slabHeightMm, hingeHeightsMm, topMm, middleMm, botto
   return {
     topHingeMm,
     bottomHingeMm,
-    left: { topMm: topMm - step(TOP), middleMm: middleMm - step(0.5), bottomMm: bottomMm - step(BOTTOM) },
+    left: { topMm: topMm - step(STOP_TOP), middleMm: middleMm - step(0.5), bottomMm: bottomMm - step(STOP_BOTTOM) },
     sharedMm: { topHingeMm: topHingeMm / 2, bottomHingeMm: bottomHingeMm / 2 },
   };
 }

@@ -38,13 +38,11 @@ export function floorSays({ shortMm, dragsFromDeg, dragsToDeg, raiseMm, cutMm }:
   return `${where}: ${acts.join(', then ')}.`;
 }
 
-const MOVES = { stays: 'stays', opens: 'opens by itself', closes: 'closes by itself' } as const;
-
 export function driftSays({ halfOpen: { fromDeg, moves, restDeg, atStop }, lean }: Drift, words: LengthWords): string {
   if (moves === 'stays') return `Let go at ${Math.round(fromDeg)}° it stays.`;
-  const end = atStop ? (moves === 'opens' ? 'right to its stop' : 'right to') : `and rests at ${Math.round(restDeg)}°`;
-  const state = `Let go at ${Math.round(fromDeg)}° it ${MOVES[moves]} ${end === 'right to' ? 'and shuts' : end}`;
-  return `${state}: the top leans ${leanWords(lean.acrossMm, words)}.`;
+  const atItsStop = moves === 'opens' ? 'right to its stop' : 'and shuts';
+  const end = atStop ? atItsStop : `and rests at ${Math.round(restDeg)}°`;
+  return `Let go at ${Math.round(fromDeg)}° it ${moves} by itself ${end}: the top leans ${leanWords(lean.acrossMm, words)}.`;
 }
 
 export function twistWords({ says, throws, stopMove }: TwistRemedy, { withUnit }: LengthWords): string {
