@@ -6,7 +6,7 @@ export { formatLength, formatNumber, type LengthStyle } from './length/formatLen
 export { toInchFraction, roundHalfEven, type Denominator, type InchFraction } from './length/fraction';
 export { INSTRUMENTS, INSTRUMENT_IDS, instrumentSd, type Instrument, type InstrumentId } from './length/instruments';
 
-export { seededRandom, type RandomStream } from './chance/seededRandom';
+export { seededRandom, type RandomStream } from './numbers/seededRandom';
 
 export { PARAMETERS, PARAMETER_TITLES, type ParameterId } from './hinged/parameters';
 export {

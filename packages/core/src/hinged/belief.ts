@@ -1,5 +1,5 @@
-import { dot, project, takeAtMost, timesCov, type Gaussian, type Spread } from '../algebra/gaussian';
-import { logSumExp } from '../chance/normal';
+import { dot, project, takeAtMost, timesCov, type Gaussian, type Spread } from '../numbers/gaussian';
+import { logSumExp } from '../numbers/normal';
 import type { CauseId } from './causes';
 import type { HingedDoor } from './door';
 import { filterFigures, magnitudesOf, stateUnder, type FilteredFigures, type Magnitudes } from './filterFigures';

@@ -1,5 +1,5 @@
-import { addSpread, dot, takeAtMost, takeReading, type Gaussian } from '../algebra/gaussian';
-import { logSumExp } from '../chance/normal';
+import { addSpread, dot, takeAtMost, takeReading, type Gaussian } from '../numbers/gaussian';
+import { logSumExp } from '../numbers/normal';
 import { action } from './actions';
 import type { ActionId } from './actionIds';
 import type { Belief, HeldHypothesis } from './belief';

@@ -1,5 +1,5 @@
-import { project } from '../algebra/gaussian';
-import { logNormalDensity, logSumExp } from '../chance/normal';
+import { project } from '../numbers/gaussian';
+import { logNormalDensity, logSumExp } from '../numbers/normal';
 import { believe, mixSpreads, type Belief } from './belief';
 import type { Observed } from './readings';
 import { stationRow, type StationId } from './stations';

@@ -1,5 +1,5 @@
-import { choleskyOf, dot } from '../algebra/gaussian';
-import type { RandomStream } from '../chance/seededRandom';
+import { choleskyOf, dot } from '../numbers/gaussian';
+import type { RandomStream } from '../numbers/seededRandom';
 import type { Action } from './actions';
 import type { Belief } from './belief';
 import type { CauseId } from './causes';

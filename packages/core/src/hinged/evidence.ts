@@ -1,5 +1,5 @@
-import { project, type LinearRow, type Spread } from '../algebra/gaussian';
-import { logNormalBelow, logNormalDensity } from '../chance/normal';
+import { project, type LinearRow, type Spread } from '../numbers/gaussian';
+import { logNormalBelow, logNormalDensity } from '../numbers/normal';
 import type { Belief } from './belief';
 import type { CauseId } from './causes';
 import { profileOf } from './door';

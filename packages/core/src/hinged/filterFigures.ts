@@ -1,6 +1,6 @@
-import { copyGaussian, dot, moveAlong, timesCov, type Gaussian } from '../algebra/gaussian';
-import { invertSymmetric } from '../algebra/symmetric';
-import { logNormalDensity } from '../chance/normal';
+import { copyGaussian, dot, moveAlong, timesCov, type Gaussian } from '../numbers/gaussian';
+import { invertSymmetric } from '../numbers/symmetric';
+import { logNormalDensity } from '../numbers/normal';
 import type { FaultSpace, Hypothesis } from './hypotheses';
 import type { LinearReading } from './readings';
 

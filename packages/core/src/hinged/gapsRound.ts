@@ -1,4 +1,4 @@
-import { dot } from '../algebra/gaussian';
+import { dot } from '../numbers/gaussian';
 import { profileOf, type HingedDoor } from './door';
 import { EDGES, EVEN_EDGES, type EdgeId, type GapLimits } from './profiles';
 import { station, stationRow, WALKING_ORDER, type StationId } from './stations';

@@ -1,4 +1,4 @@
-import { addSpread, copyGaussian, project, takeReading, type Gaussian } from '../algebra/gaussian';
+import { addSpread, copyGaussian, project, takeReading, type Gaussian } from '../numbers/gaussian';
 import { believe, expectAt, suppositionKey } from './belief';
 import { suppositionsOf } from './diagnose';
 import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';

@@ -1,4 +1,4 @@
-import { addSpread, dot, type Gaussian, type LinearRow, type Spread } from '../algebra/gaussian';
+import { addSpread, dot, type Gaussian, type LinearRow, type Spread } from '../numbers/gaussian';
 import { causesOf, type Cause, type CauseForm } from './causes';
 import { profileOf, type HingedDoor } from './door';
 import { HEALTHY_SPREAD, STOP_GAP_MM, UNEVENNESS_MM } from './healthy';

@@ -1,4 +1,4 @@
-import { logNormalDensity } from '../chance/normal';
+import { logNormalDensity } from '../numbers/normal';
 import { believe, causeChances, expectUnder, mixSpreads, suppositionKey, type Belief } from './belief';
 import type { Cause } from './causes';
 import { findingsFor, jointAnswerChances, type FindingId } from './findings';

@@ -1,4 +1,4 @@
-import { seededRandom } from '../chance/seededRandom';
+import { seededRandom } from '../numbers/seededRandom';
 import { action, ACTIONS, isForbiddenOn } from './actions';
 import type { ActionId } from './actionIds';
 import { believe, causeChances, expectAt, type Belief } from './belief';

@@ -1,4 +1,4 @@
-import type { LinearRow } from '../algebra/gaussian';
+import type { LinearRow } from '../numbers/gaussian';
 import { DomainError } from '../errors';
 import { instrumentSd, type InstrumentId } from '../length/instruments';
 import { finding, findingAnswer, type FindingAnswer, type FindingId } from './findings';

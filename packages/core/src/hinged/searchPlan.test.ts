@@ -1,5 +1,5 @@
 import loadHighs from 'highs';
-import { seededRandom } from '../chance/seededRandom';
+import { seededRandom } from '../numbers/seededRandom';
 import { asProgram, board, randomStart, spaceFrom } from '../scenario/asProgram';
 import { action } from './actions';
 import { misfitAfter } from './hingeLine';

@@ -1,4 +1,4 @@
-import type { LinearRow } from '../algebra/gaussian';
+import type { LinearRow } from '../numbers/gaussian';
 import { parameterIndex, type ParameterId } from './parameters';
 import type { StationId } from './stations';
 

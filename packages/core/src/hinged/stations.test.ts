@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { dot } from '../algebra/gaussian';
+import { dot } from '../numbers/gaussian';
 import { EXAMPLE_DOOR } from './exampleDoor';
 import { gapBoard } from './gapsRound';
 import { hingeLine } from './hingeLine';

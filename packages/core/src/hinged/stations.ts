@@ -1,4 +1,4 @@
-import type { LinearRow } from '../algebra/gaussian';
+import type { LinearRow } from '../numbers/gaussian';
 import type { InstrumentId } from '../length/instruments';
 import { profileOf, slenderness, type HingedDoor } from './door';
 import { PARAMETER_COUNT, parameterIndex, type ParameterId } from './parameters';

@@ -1,4 +1,4 @@
-import { dot } from '../algebra/gaussian';
+import { dot } from '../numbers/gaussian';
 import type { Action } from './actions';
 import type { ActionId } from './actionIds';
 import type { Belief } from './belief';

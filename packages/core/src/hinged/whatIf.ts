@@ -1,4 +1,4 @@
-import { dot } from '../algebra/gaussian';
+import { dot } from '../numbers/gaussian';
 import { profileOf, placeHinges, type HingeName, type HingedDoor } from './door';
 import { hingeLine, hingesOffLine, misfitAfter } from './hingeLine';
 import { judgeGap, type GapVerdict } from './judgeGap';

@@ -1,4 +1,4 @@
-import { takeReading, type Gaussian } from '../algebra/gaussian';
+import { takeReading, type Gaussian } from '../numbers/gaussian';
 import { INSTRUMENTS } from '../length/instruments';
 import { TURN_SHARE_SD, type AdjustableHinge, type HingeScrewId } from './adjusters';
 import type { MultipointSession, SessionGaps } from './session';

@@ -1,5 +1,5 @@
 import { DomainError } from '../errors';
-import { seededRandom } from '../chance/seededRandom';
+import { seededRandom } from '../numbers/seededRandom';
 import { ADJUSTABLE_HINGES, LOCKING_GAP, USUAL_CAM } from './adjusters';
 import { checkGo } from './checkGo';
 import { camMove } from './keepCams';

@@ -1,4 +1,4 @@
-import type { RandomStream } from '../chance/seededRandom';
+import type { RandomStream } from '../numbers/seededRandom';
 import { action } from '../hinged/actions';
 import { EXAMPLE_DOOR } from '../hinged/exampleDoor';
 import { evenGuard, gapBoard, gapChanges } from '../hinged/gapsRound';

@@ -1,4 +1,4 @@
-import type { RandomStream } from '../chance/seededRandom';
+import type { RandomStream } from '../numbers/seededRandom';
 import { profileOf, type HingedDoor } from '../hinged/door';
 import type { CauseId } from '../hinged/causes';
 import { GAP_STATIONS, NO_AILS, trueFigure, type TrueDoor } from './trueDoor';

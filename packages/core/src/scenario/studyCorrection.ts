@@ -1,4 +1,4 @@
-import { seededRandom, type RandomStream } from '../chance/seededRandom';
+import { seededRandom, type RandomStream } from '../numbers/seededRandom';
 import { action, ACTIONS, isForbiddenOn, type Action } from '../hinged/actions';
 import type { ActionId } from '../hinged/actionIds';
 import { believe } from '../hinged/belief';

@@ -1,4 +1,4 @@
-import { seededRandom, type RandomStream } from '../chance/seededRandom';
+import { seededRandom, type RandomStream } from '../numbers/seededRandom';
 import { believe, causeChances, expectAt } from '../hinged/belief';
 import type { CauseId } from '../hinged/causes';
 import { findingsFor, type FindingId } from '../hinged/findings';

@@ -1,4 +1,4 @@
-import type { RandomStream } from '../chance/seededRandom';
+import type { RandomStream } from '../numbers/seededRandom';
 import type { CauseId } from '../hinged/causes';
 import type { FindingId } from '../hinged/findings';
 import type { AnsweredFinding, Reading } from '../hinged/readings';

@@ -1,4 +1,4 @@
-import type { RandomStream } from '../chance/seededRandom';
+import type { RandomStream } from '../numbers/seededRandom';
 import type { ActionId } from '../hinged/actionIds';
 import { profileOf, type HingeName } from '../hinged/door';
 import { EVEN_EDGES } from '../hinged/profiles';

@@ -1,4 +1,4 @@
-import { seededRandom } from '../chance/seededRandom';
+import { seededRandom } from '../numbers/seededRandom';
 import { CAUSE_IDS } from '../hinged/causes';
 import { findingAnswer, FINDING_IDS } from '../hinged/findings';
 import { profileOf } from '../hinged/door';

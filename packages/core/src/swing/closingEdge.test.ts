@@ -1,5 +1,5 @@
 import Flatten from '@flatten-js/core';
-import { seededRandom } from '../chance/seededRandom';
+import { seededRandom } from '../numbers/seededRandom';
 import { passClosingEdge, USUAL_BEVEL, type ClosingEdge } from './closingEdge';
 import { toRadians } from './axisTilt';
 

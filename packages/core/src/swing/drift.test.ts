@@ -1,4 +1,4 @@
-import { seededRandom } from '../chance/seededRandom';
+import { seededRandom } from '../numbers/seededRandom';
 import { ACCESS_LIMITS } from './accessLimits';
 import { toRadians } from './axisTilt';
 import { weighDrift, type DriftedDoor } from './drift';

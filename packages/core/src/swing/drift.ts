@@ -1,4 +1,4 @@
-import { logNormalDensity, normalBelow } from '../chance/normal';
+import { logNormalDensity, normalBelow } from '../numbers/normal';
 import { DomainError } from '../errors';
 import { instrumentSd } from '../length/instruments';
 import { toRadians } from './axisTilt';

@@ -1,4 +1,4 @@
-import { seededRandom } from '../chance/seededRandom';
+import { seededRandom } from '../numbers/seededRandom';
 import { axisTilt, riseAt, toRadians } from './axisTilt';
 import { clearFloor, type FloorArc } from './floorArc';
 import { axisOf, onClosedDoor, turned } from './turnedPoint.fixture';

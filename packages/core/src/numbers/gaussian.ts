@@ -1,4 +1,4 @@
-import { logNormalBelow, logNormalDensity, lowerMillsRatio } from '../chance/normal';
+import { logNormalBelow, logNormalDensity, lowerMillsRatio } from './normal';
 
 /** A normal belief about a vector: mean of n entries and an n × n covariance, row by row. */
 export interface Gaussian {
