@@ -12,6 +12,7 @@ module.exports = {
   testTimeout: 30000,
   projects: [
     plain('core', 'packages/core'),
+    plain('world', 'packages/world'),
     plain('contract', 'packages/contract'),
     plain('server', 'apps/server'),
     {

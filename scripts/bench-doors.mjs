@@ -2,4 +2,4 @@
 import { ensureInstalled, run, TSX } from './house.mjs';
 
 ensureInstalled();
-run(TSX, ['--tsconfig', 'apps/server/tsconfig.json', 'packages/core/bench/doors.bench.ts', ...process.argv.slice(2)]);
+run(TSX, ['--tsconfig', 'apps/server/tsconfig.json', 'packages/world/bench/doors.bench.ts', ...process.argv.slice(2)]);

@@ -28,22 +28,22 @@ const chapters = [
       prior,
       forms
         .map(({ axes }) =>
-          axes.map(({ measure, mean, sd }) => `${measure}: ${mean === 'hingeGap' ? 'all of it' : mean} ± ${sd}`).join(' and '),
+          axes.map(({ measure, mean, sd }) => `${measure}: ${typeof mean === 'number' ? mean : 'all of it'} ± ${sd}`).join(' and '),
         )
         .join('; or '),
       cures.map((id) => ACTIONS.find((a) => a.id === id)?.title ?? id).join('; '),
     ]),
   ),
   '## Checks: chance of each answer under each cause',
-  ...FINDINGS.map(({ id, question, howTo, answers }) =>
+  ...FINDINGS.map((each) =>
     [
-      `### ${question}`,
+      `### ${each.question}`,
       '',
-      howTo,
+      each.howTo,
       '',
       table(
-        ['cause', ...answers.map(({ label }) => label)],
-        CAUSES.map(({ id: causeId, title }) => [title, ...answerChances(id, causeId)]),
+        ['cause', ...each.answers.map(({ label }) => label)],
+        CAUSES.map(({ id: causeId, title }) => [title, ...answerChances(each, causeId)]),
       ),
     ].join('\n'),
   ),

@@ -1,6 +1,6 @@
 export { check, type Checked, type FieldError } from './validate';
 export { toJsonSchema, type JsonSchema } from './jsonSchema';
-export { HINGE_KINDS, SLAB_KINDS, type DiagnoseRequest, type PlanRequest } from './engine/hingedSchemas';
+export type { DiagnoseRequest, PlanRequest } from './engine/hingedSchemas';
 export * from './record/schemas';
 export { RECORD_KINDS, recordKind, type RecordBodies, type RecordKind, type RecordKindEntry } from './record/kinds';
 export type { CallRecord, CallSummary, DoorHistory, Health, Page, Problem } from './record/answers';

@@ -8,7 +8,7 @@ export { INSTRUMENTS, INSTRUMENT_IDS, instrumentSd, type Instrument, type Instru
 
 export { seededRandom, type RandomStream } from './numbers/seededRandom';
 
-export { PARAMETERS, PARAMETER_TITLES, type ParameterId } from './hinged/parameters';
+export { PARAMETERS, PARAMETER_TITLES, type ParameterId } from './hinged/geometry/parameters';
 export {
   placeHinges,
   profileOf,
@@ -18,71 +18,38 @@ export {
   type HingeLayoutId,
   usualHingeHeights,
   type HingedDoor,
-  type HingeKind,
-  type HingeName,
   type PlacedHinge,
-  type SlabKind,
-} from './hinged/door';
-export {
-  EDGES,
-  EVEN_EDGES,
-  GAUGE_TELLS_MM,
-  PROFILE_IDS,
-  toleranceProfile,
-  type EdgeId,
-  type GapLimits,
-  type ProfileId,
-  type ToleranceProfile,
-} from './hinged/profiles';
-export {
-  FURTHER_STATIONS,
-  STATION_IDS,
-  station,
-  stationRow,
-  WALKING_ORDER,
-  type Station,
-  type StationId,
-  type StationKind,
-} from './hinged/stations';
-export { HEALTHY_SPREAD, UNEVENNESS_MM, type Spreading } from './hinged/healthy';
-export { CAUSES, CAUSE_IDS, cause, type Cause, type CauseForm, type CauseId } from './hinged/causes';
-export {
-  FINDINGS,
-  FINDING_IDS,
-  finding,
-  findingAnswer,
-  answerChances,
-  findingsFor,
-  type Finding,
-  type FindingAnswer,
-  type FindingId,
-} from './hinged/findings';
-export { ACTION_IDS, type ActionId } from './hinged/actionIds';
-export { ACTIONS, action, isForbiddenOn, type Action, type ActionEffect } from './hinged/actions';
-export { CAUTIONS, type CautionId } from './hinged/cautions';
-export { judgeGap, type GapVerdict } from './hinged/judgeGap';
-export {
-  chosenWay,
-  school,
-  schoolsFor,
-  SCHOOL_IDS,
-  wayIds,
-  type School,
-  type SchoolChoices,
-  type SchoolId,
-  type WayId,
-} from './hinged/schools';
-export { limitFaults, type LimitFault, type LimitField, type OwnLimits } from './hinged/ownLimits';
-export type { AnsweredFinding, DoneStep, Observed, Reading, Round } from './hinged/readings';
-export type { Diagnosis, Estimate, ExpectedGap, RankedCause, Supposition } from './hinged/diagnose';
-export type { NextBest, NextChoice } from './hinged/nextBest';
-export type { Evidence, Strength } from './hinged/evidence';
-export type { DoubtfulReading } from './hinged/doubtful';
+} from './hinged/card/door';
+export { HINGE_KINDS, HINGE_NAMES, SLAB_KINDS, type HingeKind, type HingeName, type SlabKind } from './hinged/card/doorKinds';
+export { EDGES, EVEN_EDGES, PROFILE_IDS, toleranceProfile, type EdgeId, type HingedProfile, type ProfileId } from './hinged/card/profiles';
+export { GAUGE_TELLS_MM, unevenBeyond, type Limits } from './model/profile';
+export { FURTHER_STATIONS, STATION_IDS, station, WALKING_ORDER, type Station, type StationId } from './hinged/geometry/stations';
+export type { StationKind } from './model/station';
+export { HEALTHY_SPREAD, UNEVENNESS_MM } from './hinged/tables/healthy';
+export { CAUSES, CAUSE_IDS, cause, type Cause, type CauseForm, type CauseId } from './hinged/tables/causes';
+export { FINDINGS, FINDING_IDS, finding, findingAnswer, findingsFor, type Finding, type FindingId } from './hinged/tables/findings';
+export { answerChances, type FindingAnswer } from './model/finding';
+export { ACTION_IDS, type ActionId } from './hinged/names/actionIds';
+export { ACTIONS, action, isForbiddenOn } from './hinged/tables/actions';
+export type { Action, ActionEffect } from './hinged/tables/actionEntry';
+export { CAUTIONS, type CautionId } from './hinged/tables/cautions';
+export { judgeGap, type GapVerdict } from './hinged/geometry/judgeGap';
+export { chosenWay, school, SCHOOL_IDS, wayIds, type School, type SchoolChoices, type SchoolId, type WayId } from './hinged/card/schools';
+export { schoolsFor } from './hinged/tables/schoolsFor';
+export { limitFaults, type LimitFault, type LimitField, type OwnLimits } from './hinged/card/ownLimits';
+export type { AnsweredFinding, DoneStep, Observed, Reading, Round } from './hinged/observed';
+export type { Diagnosis, Estimate, NextBest } from './hinged/hingedAnswers';
+export type { ExpectedGap, RankedCause, Supposition } from './inference/diagnosis';
+export type { NextChoice } from './inference/nextBest';
+export type { Evidence, Strength } from './inference/evidence';
+export type { DoubtfulReading } from './inference/doubtful';
 export type { Stepwise } from './stepwise';
-export type { Correction, GapMove, LostPlan, Plan, PlanAim, PlanOptions, PlanOutcome } from './hinged/plan';
-export { recheckAfter, type PlannedStep } from './hinged/planSteps';
-export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/whatIf';
-export type { PlaningLine } from './hinged/planing';
+export type { Correction, GapMove, Plan, PlannedStep, PlanOptions } from './hinged/hingedPlan';
+export type { LostPlan, PlanOutcome } from './planning/correction';
+export type { PlanAim } from './planning/plan';
+export { recheckAfter } from './hinged/plan/recheck';
+export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/plan/whatIf';
+export type { PlaningLine } from './model/planingLine';
 export { ACCESS_LIMITS, type AccessLimit } from './swing/accessLimits';
 export {
   ADJUSTABLE_HINGES,
@@ -101,4 +68,4 @@ export {
 } from './multipoint/adjusters';
 export { THREAD_SHARE } from './load/screwHold';
 export { slabMass } from './load/slabMass';
-export { SIDES, type SideId } from './hinged/sides';
+export { SIDES, type SideId } from './hinged/tables/sides';

@@ -2,8 +2,11 @@ import {
   ACTION_IDS,
   CAUSE_IDS,
   FINDING_IDS,
+  HINGE_KINDS,
+  HINGE_NAMES,
   INSTRUMENT_IDS,
   PROFILE_IDS,
+  SLAB_KINDS,
   STATION_IDS,
   EDGES,
   limitFaults,
@@ -14,9 +17,6 @@ import {
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { hingeHeights, slabHeight, slabWidth } from '../sheets/doorShapes';
 import { finite, LARGEST_MM, mm } from './figures';
-
-export const HINGE_KINDS = ['butt', 'ballBearing', 'cast', 'adjustable'] as const;
-export const SLAB_KINDS = ['solidTimber', 'framed', 'hollowCore', 'composite', 'steel', 'glazed'] as const;
 
 const limitMm = (description: string) => mm(description).required().test(finite).min(0).max(100);
 
@@ -104,7 +104,7 @@ const findingSchema = object({
   answer: string().required().max(40).meta({ description: 'Which of its answers' }),
 }).noUnknown();
 
-const hingeName = string().oneOf(['top', 'upper', 'middle', 'lower', 'bottom']);
+const hingeName = string().oneOf(HINGE_NAMES);
 const planedShape = object({
   fromMm: mm('Timber off at the head or hinge end').required().test(finite).min(0).max(500),
   toMm: mm('Timber off at the other end').required().test(finite).min(0).max(500),

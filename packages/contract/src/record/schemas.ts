@@ -1,7 +1,16 @@
-import { ACTION_IDS, FINDING_IDS, INSTRUMENT_IDS, PROFILE_IDS, STATION_IDS } from '@proper-swing/core';
+import {
+  ACTION_IDS,
+  FINDING_IDS,
+  HINGE_KINDS,
+  HINGE_NAMES,
+  INSTRUMENT_IDS,
+  PROFILE_IDS,
+  SLAB_KINDS,
+  STATION_IDS,
+} from '@proper-swing/core';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { SHEET_NAMES } from '../sheets/sheet';
-import { HINGE_KINDS, ownLimitsSchema, schoolsSchema, SLAB_KINDS } from '../engine/hingedSchemas';
+import { ownLimitsSchema, schoolsSchema } from '../engine/hingedSchemas';
 
 const UUID_V7 = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
 const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
@@ -136,7 +145,7 @@ export const adjustmentSchema = object({
   ...entryShape,
   callId: id('Call it was done on'),
   action: string().oneOf(ACTION_IDS).required(),
-  hinge: string().oneOf(['top', 'upper', 'middle', 'lower', 'bottom']).nullable().defined(),
+  hinge: string().oneOf(HINGE_NAMES).nullable().defined(),
   planned: number().nullable().defined().meta({ description: 'Amount the plan asked for, in the unit given' }),
   amount: number().required().min(-500).max(500).meta({ description: 'Amount really done, in the unit given' }),
   unit: named('Unit of the amount', 60),

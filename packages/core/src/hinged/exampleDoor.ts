@@ -1,6 +1,6 @@
-import type { HingedDoor } from './door';
-import type { AnsweredFinding, Reading } from './readings';
-import type { StationId } from './stations';
+import type { HingedDoor } from './card/door';
+import type { AnsweredFinding, Reading } from './observed';
+import type { StationId } from './geometry/stations';
 
 /** An ordinary interior door, 762 × 1981 mm on three butts: what examples and tests begin with. */
 export const EXAMPLE_DOOR: HingedDoor = {

@@ -1,14 +1,17 @@
-import { addSpread, copyGaussian, project, takeReading, type Gaussian } from '../numbers/gaussian';
-import { believe, expectAt, suppositionKey } from './belief';
-import { suppositionsOf } from './diagnose';
+import { believe } from '../inference/believe';
+import { expectAt, suppositionChances } from '../inference/expectation';
+import { filterFigures, magnitudesOf, stateUnder } from '../inference/filterFigures';
+import { expectBeforehand, faultSpace, suppositionKey, type Hypothesis } from '../inference/hypotheses';
+import { linearReadings } from '../inference/linearReadings';
+import { addSpread, copyGaussian, project, takeReading, widened, type Gaussian } from '../numbers/gaussian';
 import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
-import { filterFigures, magnitudesOf, stateUnder } from './filterFigures';
-import { expectBeforehand, faultSpace, type Hypothesis } from './hypotheses';
-import { linearReadings } from './readings';
-import { STATE_SIZE, stationRow, STATION_IDS, type StationId } from './stations';
+import { STATION_IDS, type StationId } from './geometry/stations';
+import { hingedModel } from './hingedDoors';
 
 const door = EXAMPLE_DOOR;
-const space = faultSpace(door);
+const model = hingedModel(door);
+const space = faultSpace(model);
+const { size: STATE_SIZE } = model.layout;
 
 function suppose(...ids: string[]): Hypothesis {
   const found = space.hypotheses.find((hypothesis) => suppositionKey(hypothesis) === ids.join());
@@ -17,16 +20,16 @@ function suppose(...ids: string[]): Hypothesis {
 }
 
 const meanAt = (hypothesis: Hypothesis, id: StationId) => {
-  const row = stationRow(id, door, STATE_SIZE);
-  return expectBeforehand(space, hypothesis, row, project(space.sound, row)).mean;
+  const row = model.row(id);
+  return expectBeforehand(space, hypothesis, row, project(model.sound, row)).mean;
 };
 
 /** The prior of a hypothesis written out in full, the long way round. */
 function fullPrior({ directions }: Hypothesis): Gaussian {
   const size = STATE_SIZE + directions.length;
   const prior = { mean: new Float64Array(size), cov: new Float64Array(size * size) };
-  prior.mean.set(space.sound.mean);
-  for (let i = 0; i < STATE_SIZE; i += 1) prior.cov.set(space.sound.cov.subarray(i * STATE_SIZE, (i + 1) * STATE_SIZE), i * size);
+  prior.mean.set(model.sound.mean);
+  for (let i = 0; i < STATE_SIZE; i += 1) prior.cov.set(model.sound.cov.subarray(i * STATE_SIZE, (i + 1) * STATE_SIZE), i * size);
   directions.forEach((place, a) => {
     const direction = space.directions[place];
     if (direction === undefined) return;
@@ -42,15 +45,15 @@ function fullPrior({ directions }: Hypothesis): Gaussian {
 }
 
 describe('suppositions', () => {
-  it('chances beforehand sum to one, and no two causes of one place are supposed together', () => {
+  it('chances beforehand sum to one, and no two causes of one part are supposed together', () => {
     expect(space.hypotheses.reduce((sum, { logPrior }) => sum + Math.exp(logPrior), 0)).toBeCloseTo(1, 9);
-    for (const { causes } of space.hypotheses) expect(new Set(causes.map(({ place }) => place)).size).toBe(causes.length);
+    for (const { causes } of space.hypotheses) expect(new Set(causes.map(({ part }) => part)).size).toBe(causes.length);
     expect(space.hypotheses.length).toBeGreaterThan(300);
   });
 
   it('a door on screwed hinges is never supposed to have its adjusters out', () => {
     expect(space.hypotheses.some((h) => suppositionKey(h).includes('adjusters'))).toBe(false);
-    const adjustable = faultSpace({ ...door, hingeKind: 'adjustable', slabKind: 'composite', profile: 'compositeMultipoint' });
+    const adjustable = faultSpace(hingedModel({ ...door, hingeKind: 'adjustable', slabKind: 'composite', profile: 'compositeMultipoint' }));
     expect(adjustable.hypotheses.some((h) => suppositionKey(h) === 'adjustersHeight')).toBe(true);
     expect(adjustable.hypotheses.some((h) => suppositionKey(h).includes('swollenSlab'))).toBe(false);
   });
@@ -71,8 +74,8 @@ describe('suppositions', () => {
 
   it('one filter for all gives what each hypothesis’ own gives: belief and chance of the figures', () => {
     const figures = [...SAGGING_READINGS, ...readingsOf({ 'plumb.hinge': 2, 'bolt.low': 3, 'foot.swing': 4 })].filter((r) => 'mm' in r);
-    const readings = linearReadings({ door, readings: figures, findings: [] }, STATE_SIZE);
-    const filtered = filterFigures(space, readings);
+    const readings = linearReadings(model, figures);
+    const filtered = filterFigures(model.sound, space, readings);
     for (const hypothesis of [
       suppose('nothingWrong'),
       suppose('wornPins'),
@@ -80,10 +83,10 @@ describe('suppositions', () => {
       suppose('looseTopScrews', 'slabOversize'),
     ]) {
       const own = copyGaussian(fullPrior(hypothesis));
-      const logEvidence = linearReadings({ door, readings: figures, findings: [] }, own.mean.length).reduce(
-        (sum, { row, mm = 0, variance }) => sum + takeReading(own, row, mm, variance),
-        0,
-      );
+      const logEvidence = readings.reduce((sum, { row, mm = 0, variance }) => {
+        const longer = { coefficients: widened(row.coefficients, own.mean.length), offset: row.offset };
+        return sum + takeReading(own, longer, mm, variance);
+      }, 0);
       const magnitudes = magnitudesOf(space, filtered, hypothesis);
       expect(magnitudes.logEvidence).toBeCloseTo(logEvidence, 6);
       const state = stateUnder(filtered, hypothesis, magnitudes);
@@ -96,14 +99,14 @@ describe('suppositions', () => {
     // Figures only: a rub is a cut-off, and how much it tells depends on where the figures put it.
     const figures = [...SAGGING_READINGS, ...readingsOf({ 'plumb.hinge': 2, 'bolt.low': 3 })].filter((r) => 'mm' in r);
     const under = (n: number, hypothesis: Hypothesis) => {
-      const filtered = filterFigures(space, linearReadings({ door, readings: figures.slice(0, n), findings: [] }, STATE_SIZE));
+      const filtered = filterFigures(model.sound, space, linearReadings(model, figures.slice(0, n)));
       return stateUnder(filtered, hypothesis, magnitudesOf(space, filtered, hypothesis));
     };
     for (const hypothesis of [suppose('looseTopScrews'), suppose('latchLegOut'), suppose('nothingWrong')]) {
       for (let n = 1; n <= figures.length; n += 1) {
         const [before, after] = [under(n - 1, hypothesis), under(n, hypothesis)];
         for (const id of STATION_IDS) {
-          const row = stationRow(id, door, after.mean.length);
+          const row = model.row(id, after.mean.length);
           expect(project(after, row).variance).toBeLessThanOrEqual(project(before, row).variance + 1e-9);
         }
       }
@@ -111,16 +114,16 @@ describe('suppositions', () => {
   });
 
   it('a measured gap is believed to about the gauge’s own error', () => {
-    const belief = believe({ door, readings: readingsOf({ 'hinge.top': 4.8 }), findings: [] });
+    const belief = believe(model, { readings: readingsOf({ 'hinge.top': 4.8 }), findings: [] });
     const { mean, variance } = expectAt(belief, 'hinge.top');
     expect(Math.abs(mean - 4.8)).toBeLessThan(0.2);
     expect(Math.sqrt(variance)).toBeLessThan(0.2);
   });
 
   it('chances afterwards sum to one, by hypothesis and by supposition', () => {
-    const belief = believe({ door, readings: SAGGING_READINGS, findings: [{ finding: 'liftPlay', answer: 'some' }] });
+    const belief = believe(model, { readings: SAGGING_READINGS, findings: [{ finding: 'liftPlay', answer: 'some' }] });
     expect(belief.chances.reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 9);
-    expect(suppositionsOf(belief).reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
+    expect(suppositionChances(belief).reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
     expect(belief.held.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
   });
 });

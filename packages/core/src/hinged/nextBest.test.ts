@@ -1,9 +1,8 @@
-import { diagnose } from './diagnose';
-import { whatNext } from './nextBest';
+import { diagnose, whatNext } from './hingedAnswers';
 import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
-import { FINDINGS } from './findings';
-import type { Observed } from './readings';
-import { STATION_IDS } from './stations';
+import { FINDINGS } from './tables/findings';
+import type { Observed } from './observed';
+import { STATION_IDS } from './geometry/stations';
 
 const door = EXAMPLE_DOOR;
 const sagging: Observed = { door, readings: SAGGING_READINGS, findings: [] };

@@ -1,11 +1,13 @@
 import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf, SAGGING_READINGS, SPREAD_TOP } from './exampleDoor';
-import type { HingedDoor } from './door';
-import type { Correction, Plan } from './plan';
-import { planCorrections } from './planCorrections';
-import { toleranceProfile } from './profiles';
-import type { AnsweredFinding } from './readings';
-import { planedOff, planingLines } from './planing';
-import { gapBoard } from './gapsRound';
+import type { HingedDoor } from './card/door';
+import { planCorrections } from './hingedAnswers';
+import { hingedModel } from './hingedDoors';
+import type { Correction, Plan } from './hingedPlan';
+import { toleranceProfile } from './card/profiles';
+import type { AnsweredFinding } from './observed';
+import { planedOff } from '../model/planingLine';
+import { gapBoard } from '../planning/board';
+import { planingLines } from '../planning/planingLines';
 
 const door = EXAMPLE_DOOR;
 const loose: AnsweredFinding[] = [{ finding: 'topScrews', answer: 'loose' }];
@@ -242,26 +244,27 @@ describe('planCorrections', () => {
 });
 
 describe('planing lines', () => {
+  const board = gapBoard(hingedModel(door), new Set());
+  const latchGaps = board.onEdge['latch'] ?? [];
+
   // Common practice, no source: a leg out 5 mm over its height is taken off the slab as a taper from 5 mm to nothing.
   it('a leg 5 mm in at the top is planed as a taper of 5 mm to nothing', () => {
-    const board = gapBoard(door, false);
     const gaps = Float64Array.from(board.stations, () => 3);
-    for (const i of board.onEdge.latch) gaps[i] = 3 - 5 * (1 - (board.f[i] ?? 0));
+    for (const i of latchGaps) gaps[i] = 3 - 5 * (1 - (board.f[i] ?? 0));
     const lines = planingLines(board, gaps, 'latch', 0);
     expect(lines[lines.length - 1]).toEqual({ edge: 'latch', fromMm: 5, toMm: 0 });
   });
 
   it('lifts every gap to the limit and takes nothing where there is room', () => {
-    const board = gapBoard(door, false);
     const gaps = Float64Array.from(board.stations, () => 3);
     expect(planingLines(board, gaps, 'latch', 0)).toEqual([]);
     const bowed = [0.5, -0.4, 1.2];
-    board.onEdge.latch.forEach((i, k) => {
+    latchGaps.forEach((i, k) => {
       gaps[i] = bowed[k] ?? 0;
     });
     const [line] = planingLines(board, gaps, 'latch', 0);
     if (line === undefined) throw new Error('no line');
-    for (const i of board.onEdge.latch) expect((gaps[i] ?? 0) + planedOff(line, board.f[i] ?? 0)).toBeGreaterThanOrEqual(2 - 1e-9);
+    for (const i of latchGaps) expect((gaps[i] ?? 0) + planedOff(line, board.f[i] ?? 0)).toBeGreaterThanOrEqual(2 - 1e-9);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { SlabKind } from '../hinged/door';
+import type { SlabKind } from '../hinged/card/doorKinds';
 
 /** What a slab of each make weighs, kg for each m³ of slab, hollows and glass reckoned in (common practice, no source). */
 const DENSITY: Readonly<Record<SlabKind, number>> = {

@@ -1,5 +1,5 @@
-import { placeHinges } from '../hinged/door';
-import { station } from '../hinged/stations';
+import { placeHinges } from '../hinged/card/door';
+import { station } from '../hinged/geometry/stations';
 import type { MultipointSession } from './session';
 
 /** Where the locking gap is read, as shares of the height. */

@@ -18,6 +18,13 @@ export interface Spread {
   variance: number;
 }
 
+/** A vector with zeros behind it, `size` entries in all. */
+export function widened(vector: Float64Array, size: number): Float64Array {
+  const longer = new Float64Array(size);
+  longer.set(vector);
+  return longer;
+}
+
 export function copyGaussian(g: Gaussian): Gaussian {
   return { mean: Float64Array.from(g.mean), cov: Float64Array.from(g.cov) };
 }

@@ -6,7 +6,7 @@ import {
   parseLength,
   profileOf,
   type EdgeId,
-  type GapLimits,
+  type Limits,
   type LimitField,
   type OwnLimits,
   type ProfileId,
@@ -15,12 +15,12 @@ import { revised } from '../../data/sendWrites';
 
 /** Limits as they are being typed, each figure as its text. */
 export interface LimitsDraft {
-  edges: Record<EdgeId, Record<keyof GapLimits, string>>;
+  edges: Record<EdgeId, Record<keyof Limits, string>>;
   evenWithin: string;
   reason: string;
 }
 
-export const LIMIT_KEYS = ['min', 'target', 'max'] as const satisfies readonly (keyof GapLimits)[];
+export const LIMIT_KEYS = ['min', 'target', 'max'] as const satisfies readonly (keyof Limits)[];
 
 /** What a door is to be judged by: a profile as it stands, or limits of its own. */
 export type LimitsChoice = { profile: ProfileId; ownLimits: OwnLimits | null };

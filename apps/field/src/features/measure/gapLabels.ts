@@ -1,13 +1,5 @@
 import type { ReadingEntry } from '@proper-swing/contract';
-import {
-  judgeGap,
-  station,
-  WALKING_ORDER,
-  type Estimate,
-  type ExpectedGap,
-  type StationId,
-  type ToleranceProfile,
-} from '@proper-swing/core';
+import { judgeGap, station, WALKING_ORDER, type Estimate, type ExpectedGap, type StationId, type HingedProfile } from '@proper-swing/core';
 import type { GapLabel } from '../../drawing/DoorDrawing';
 import { VERDICT_WORDS } from '../../drawing/marks';
 import type { LengthWords } from '../../design/lengthWords';
@@ -21,7 +13,7 @@ export function estimatedGaps(estimate: Estimate | undefined): ReadonlyMap<Stati
 export function gapLabels(
   readings: ReadonlyMap<StationId, ReadingEntry>,
   estimate: Estimate | undefined,
-  profile: ToleranceProfile,
+  profile: HingedProfile,
   words: LengthWords,
 ): ReadonlyMap<StationId, GapLabel> {
   const expected = new Map((estimate?.expected ?? []).map((gap) => [gap.station, gap]));
@@ -32,7 +24,7 @@ function labelFor(
   id: StationId,
   reading: ReadingEntry | undefined,
   estimate: ExpectedGap | undefined,
-  profile: ToleranceProfile,
+  profile: HingedProfile,
   words: LengthWords,
 ): GapLabel {
   const { edge } = station(id);

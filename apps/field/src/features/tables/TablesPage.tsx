@@ -92,7 +92,7 @@ function CauseRow({ cause: { title, says, prior, forms, cures, advice }, words }
       <Words>{says}</Words>
       {sizes.map(({ measure, mean, sd }) => (
         <Words key={measure} tone="pencil">
-          {mean === 'hingeGap'
+          {typeof mean !== 'number'
             ? `${measure}: all of it, ± ${words.withUnit(sd)}`
             : `${measure}: ${words.bare(Math.abs(mean))} ± ${words.withUnit(sd)}`}
         </Words>

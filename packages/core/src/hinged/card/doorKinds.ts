@@ -1,0 +1,10 @@
+/** How the slab hangs, what it is made of, and what its hinges are called. */
+export type HingeKind = 'butt' | 'ballBearing' | 'cast' | 'adjustable';
+export type SlabKind = 'solidTimber' | 'framed' | 'hollowCore' | 'composite' | 'steel' | 'glazed';
+
+/** From the top down; a door has two to four of them. */
+export const HINGE_NAMES = ['top', 'upper', 'middle', 'lower', 'bottom'] as const;
+export type HingeName = (typeof HINGE_NAMES)[number];
+
+export const HINGE_KINDS = ['butt', 'ballBearing', 'cast', 'adjustable'] as const satisfies readonly HingeKind[];
+export const SLAB_KINDS = ['solidTimber', 'framed', 'hollowCore', 'composite', 'steel', 'glazed'] as const satisfies readonly SlabKind[];

@@ -1,0 +1,68 @@
+import { modelOf, type DoorModel } from '../model/doorModel';
+import type { DoorKind } from '../model/tables';
+import { placeHinges, profileOf, type HingedDoor } from './card/door';
+import { EDGES, EVEN_EDGES, type EdgeId } from './card/profiles';
+import { leftOutBySchool } from './card/schools';
+import { cardFigures } from './geometry/cardFigures';
+import { hingeLine } from './geometry/hingeLine';
+import { PARAMETERS } from './geometry/parameters';
+import { STATIONS, WALKING_ORDER } from './geometry/stations';
+import type { HingedNames } from './tables/hingedNames';
+import { action, ACTIONS, isForbiddenOn } from './tables/actions';
+import { CAUSES, hasCause } from './tables/causes';
+import { CAUTIONS } from './tables/cautions';
+import { FINDINGS, findingsFor } from './tables/findings';
+import { HEALTHY_SPREAD, SOUND_DOOR, UNEVENNESS_MM } from './tables/healthy';
+import { HOLDING_WORK } from './tables/holdingWork';
+import { RECHECKS } from './tables/rechecks';
+import { side, SIDE_IDS } from './tables/sides';
+import { SIGNS } from './tables/signs';
+
+/** A foot gap too wide is closed with a threshold or a brush, not by hanging the door: only too little counts, mm. */
+const FOOT_MAX_MM = 60;
+
+/** A bolt this far off its strike still goes in, mm (common practice, no source). */
+const BOLT_LIMITS = { min: -1.8, target: 0, max: 1.8 };
+
+const isEven = (edge: EdgeId) => (EVEN_EDGES as readonly EdgeId[]).includes(edge);
+
+/** Doors on hinges: all that inference and planning know of them. */
+export const HINGED: DoorKind<HingedDoor, HingedNames> = {
+  name: 'hinged',
+  parameters: PARAMETERS,
+  stations: STATIONS,
+  walk: WALKING_ORDER,
+  usualSpan: 'slabWidthMm',
+  sound: SOUND_DOOR,
+  spread: HEALTHY_SPREAD,
+  unevennessMm: UNEVENNESS_MM,
+  edges: EDGES.map((id) => ({ id, isEven: isEven(id), ...(id === 'foot' && { onlyWhenRead: { maxMm: FOOT_MAX_MM } }) })),
+  sides: SIDE_IDS.map(side),
+  signs: SIGNS,
+  meeting: { station: 'bolt.low', parameter: 'strike', limits: BOLT_LIMITS },
+  causes: CAUSES,
+  soundCause: 'nothingWrong',
+  findings: FINDINGS,
+  actions: ACTIONS,
+  holdingWork: HOLDING_WORK,
+  lowered: { headGap: 1 },
+  // A butt hinge gives so much before it binds (common practice, no source).
+  misfit: { allowedMm: 0.8, saidFromMm: 0.4 },
+  rechecks: RECHECKS,
+  cautions: CAUTIONS,
+  phrases: { fallsShort: 'The hinges and a plane cannot make this door true. Look at the lining, or measure again.' },
+  figures: cardFigures,
+  profileOf,
+  places: (door) => placeHinges(door).map(({ name }) => name),
+  placeLine: hingeLine,
+  hasCause,
+  hasFinding: (id, door) => findingsFor(door).some((each) => each.id === id),
+  forbids: (id, door) => (isForbiddenOn(action(id), door) ? action(id).forbidden : undefined),
+  leavesOut: (id, door) => leftOutBySchool(door.schools, id),
+  warnings: ({ fireRated }) => (fireRated ? [CAUTIONS.fireDoor] : []),
+};
+
+/** @throws DomainError when the card makes no sense */
+export function hingedModel(door: HingedDoor): DoorModel {
+  return modelOf(HINGED, door);
+}

@@ -1,0 +1,30 @@
+import type { Action as AnyAction, ActionEffect as AnyEffect } from '../../model/action';
+import type { HingeKind, SlabKind } from '../card/doorKinds';
+import type { TableNames } from '../geometry/tableNames';
+import type { CautionId } from './cautions';
+import type { CauseId } from './causes';
+import type { SideId } from './sides';
+
+type ActionNames = TableNames & { cause: CauseId; side: SideId };
+
+export type ActionEffect = AnyEffect<ActionNames>;
+
+/** Doors that an action is not for, and why. */
+export interface Forbidden {
+  hingeKinds?: readonly HingeKind[];
+  slabKinds?: readonly SlabKind[];
+  fireRated?: boolean;
+  why: string;
+  /** The door simply has no such thing: nobody need be told. */
+  untold?: boolean;
+}
+
+/** Work on a hinged door, as it stands in a table. */
+export interface ActionEntry extends Omit<AnyAction<ActionNames>, 'id'> {
+  cautions: readonly CautionId[];
+  forbidden: Forbidden;
+}
+
+export interface Action extends ActionEntry {
+  id: AnyAction<ActionNames>['id'];
+}

@@ -1,0 +1,18 @@
+/** What is not allowed on some doors, and why; said wherever it rules an action out. */
+export const FIRE_FIXINGS = { fireRated: true, why: 'Fixings of a fire door are as its certificate says.' };
+export const FIRE_OR_ADJUSTABLE = {
+  fireRated: true,
+  hingeKinds: ['adjustable'],
+  why: 'Not behind adjustable hinges, nor on a fire door outside its certificate.',
+} as const;
+export const NOT_ADJUSTABLE = {
+  hingeKinds: ['butt', 'ballBearing', 'cast'],
+  why: 'These hinges have no such screw.',
+  untold: true,
+} as const;
+export const FRAME_OF_FIRE_DOOR = { fireRated: true, why: 'The frame of a fire door is packed only as its certificate says.' };
+export const NO_TIMBER_OFF = {
+  fireRated: true,
+  slabKinds: ['composite', 'steel', 'glazed'],
+  why: 'A fire door, a composite, steel or glazed door is not planed.',
+} as const;

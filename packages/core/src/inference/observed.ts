@@ -1,0 +1,37 @@
+import type { InstrumentId } from '../length/instruments';
+import type { Names } from '../model/names';
+
+/** One reading: a figure in mm, or `rubs`, which says only that there is no gap. */
+export type Reading<N extends Names = Names> =
+  { station: N['station']; mm: number; instrument?: InstrumentId } | { station: N['station']; rubs: true; instrument?: InstrumentId };
+
+export interface AnsweredFinding<N extends Names = Names> {
+  finding: N['finding'];
+  answer: string;
+}
+
+/** A step as it was really done. */
+export interface DoneStep<N extends Names = Names> {
+  action: N['action'];
+  place?: N['place'];
+  /** In units of the action. */
+  amount: number;
+  /** For planing: timber off at the two ends of the edge, mm. */
+  planed?: { fromMm: number; toMm: number };
+}
+
+/** Work that was done, and what was read after it. */
+export interface Round<N extends Names = Names> {
+  done: readonly DoneStep<N>[];
+  readings: readonly Reading<N>[];
+  /** Checks made again after it. */
+  findings?: readonly AnsweredFinding<N>[];
+}
+
+/** What was observed of a door on site. */
+export interface Observations<N extends Names = Names> {
+  readings: readonly Reading<N>[];
+  findings: readonly AnsweredFinding<N>[];
+  /** Work done since, in order; readings and findings above are from before it. */
+  rounds?: readonly Round<N>[];
+}

@@ -1,0 +1,64 @@
+import type { Names } from './names';
+
+/** What an action does to the door. */
+export type ActionEffect<N extends Names = Names> =
+  /** Takes the fault away: this share of it, with this uncertainty, and leaves so much by chance, mm. */
+  | {
+      kind: 'cure';
+      cures: readonly N['cause'][];
+      share: number;
+      shareSd: number;
+      leftSdMm: number;
+      /** Gaps of which one can be watched while it is done: the work is stopped where the plan wants it. */
+      watched?: readonly N['station'][];
+    }
+  /** Moves the slab at one place, by so many mm a unit. */
+  | { kind: 'shift'; mmPerUnit: number; sdShare: number }
+  /** Lowers the slab as a whole by so many mm a unit. */
+  | { kind: 'lower'; mmPerUnit: number; sdShare: number }
+  /** Takes timber off an edge of the slab. */
+  | { kind: 'plane'; edge: N['edge'] }
+  /** Brings the strike to the bolt, for a bolt that is off by no more than this, mm. */
+  | { kind: 'strike'; upToMm: number; leftSdMm: number }
+  /** Brings one figure beside the gaps to where it should be, within so much, mm. */
+  | { kind: 'set'; side: N['side']; cures: readonly N['cause'][]; leftSdMm: number }
+  /** Holds the door by friction against so much more of a figure beside the gaps, mm. */
+  | { kind: 'hold'; side: N['side']; cures: readonly N['cause'][]; againstMm: number }
+  /** Changes nothing that can be gauged today. */
+  | { kind: 'wait'; cures: readonly N['cause'][] };
+
+export type EffectKind = ActionEffect['kind'];
+
+/** Something a technician can do, with its limits, price and steps. */
+export interface Action<N extends Names = Names> {
+  id: N['action'];
+  /** Place in the order from least to most invasive; the strike comes last, since it follows the slab. */
+  order: number;
+  title: string;
+  unit: string;
+  effect: ActionEffect<N>;
+  /** The place it is done at, where that is always the same one. */
+  at?: N['place'];
+  /** Units a plan may use at one place; negative is the other way. */
+  amounts: readonly number[];
+  minutes: { first: number; each: number };
+  /** 0 is undone at once, 5 is never undone. */
+  irreversibility: number;
+  /** Chance that it still holds in two years, 0 to 1 (common practice, no source). */
+  holds: number;
+  parts?: string;
+  steps: readonly string[];
+  /** Cautions by name; the tables of the kind have their texts. */
+  cautions: readonly string[];
+  stopIf: string;
+}
+
+/** Minutes for an amount: the first unit, and each further one. */
+export function minutesOf({ minutes }: Pick<Action, 'minutes'>, amount: number): number {
+  return minutes.first + minutes.each * (Math.abs(amount) - 1);
+}
+
+/** Whether it moves the slab, at one place or whole, rather than take something away or bring a part to it. */
+export function setsSlab({ effect }: Pick<Action, 'effect'>): boolean {
+  return effect.kind === 'shift' || effect.kind === 'lower';
+}

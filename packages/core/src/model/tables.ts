@@ -1,0 +1,138 @@
+import type { Action, EffectKind } from './action';
+import type { Cause } from './cause';
+import type { Finding } from './finding';
+import type { Moves, Share } from './moves';
+import type { Names } from './names';
+import type { Limits, ToleranceProfile } from './profile';
+import type { Station } from './station';
+
+/** One independent way in which sound doors differ, mm (standard deviation). */
+export interface Spreading<N extends Names = Names> {
+  why: string;
+  sd: number;
+  moves: Moves<N>;
+}
+
+/** A comparison a carpenter makes between gaps: the sum of the weighted stations, mm. */
+export interface Sign<N extends Names = Names> {
+  id: string;
+  /** Of which part of the door it speaks. */
+  part: string;
+  combination: { readonly [S in N['station']]?: number };
+  /** How it reads when clearly above nought, clearly below, and near it. */
+  above: string;
+  below: string;
+  even: string;
+  /** Whether nought is the natural value (tapers) or the profile's target is (single gaps). */
+  compare: 'taper' | 'gap';
+}
+
+/** A figure judged beside the gaps: no setting of the places moves it much. */
+export interface Side<N extends Names = Names> extends Limits {
+  id: N['side'];
+  title: string;
+  weights: Moves<N>;
+  /** What work on it changes. */
+  worked: N['parameter'];
+  /** Judged when one of these has been read. */
+  readAt: readonly N['station'][];
+}
+
+/** An edge of the slab with the gap along it. */
+export interface Edge<N extends Names = Names> {
+  id: N['edge'];
+  /** Whether its gap must be even from end to end. */
+  isEven: boolean;
+  /** Judged only when something on it was read, since nothing else tells; and then no wider than this counts as too wide, mm. */
+  onlyWhenRead?: { maxMm: number };
+}
+
+/** A moving part that a fixed one can be brought to meet: a bolt and its strike. */
+export interface Meeting<N extends Names = Names> {
+  station: N['station'];
+  /** What moves when the fixed part is moved. */
+  parameter: N['parameter'];
+  limits: Limits;
+}
+
+/** What to read after work of one kind; the first row that fits holds. */
+export interface RecheckRow<N extends Names = Names> {
+  effects: readonly EffectKind[];
+  edge?: N['edge'];
+  place?: N['place'];
+  stations: readonly N['station'][];
+}
+
+/** Sentences of a plan in which a kind of door speaks of its own parts. */
+export interface PlanPhrases {
+  /** Nothing that was found brings the door inside its limits. */
+  fallsShort: string;
+}
+
+/** All of a kind of door that does not depend on the card of one. */
+export interface DoorTables<N extends Names = Names> {
+  name: string;
+  parameters: readonly N['parameter'][];
+  stations: readonly Station<N>[];
+  /** The gaps in walking order; each may be uneven by itself. */
+  walk: readonly N['station'][];
+  /** Length a level spans where a station does not say, mm. */
+  usualSpan: Share<N['figure']>;
+  /** What a sound door is like, mm, and how sound doors differ. */
+  sound: Moves<N>;
+  spread: readonly Spreading<N>[];
+  /** Unevenness of an edge or lining that no straight or bowed line follows, mm. */
+  unevennessMm: number;
+  edges: readonly Edge<N>[];
+  sides: readonly Side<N>[];
+  signs: readonly Sign<N>[];
+  meeting: Meeting<N>;
+  causes: readonly Cause<N>[];
+  /** The cause that is none. */
+  soundCause: N['cause'];
+  findings: readonly Finding<N>[];
+  actions: readonly Action<N>[];
+  /** What holds the places, put right: it counts as their own work. */
+  holdingWork: readonly N['action'][];
+  /** One unit down, all of the slab. */
+  lowered: Moves<N>;
+  /** What a place gives before it binds, mm, and off its line by how much it is worth saying, mm. */
+  misfit: { allowedMm: number; saidFromMm: number };
+  rechecks: readonly RecheckRow<N>[];
+  /** Texts of the cautions that actions name. */
+  cautions: Readonly<Record<string, string>>;
+  phrases: PlanPhrases;
+}
+
+/** Why an action is not allowed; one that is simply not there is no ruling to be told of. */
+export interface Ruling {
+  why: string;
+  untold?: boolean;
+}
+
+/** What setting the places does to the slab. */
+export interface PlaceLine {
+  /** For each place, the state change for 1 mm there. */
+  moves: readonly Float64Array[];
+  /** `misfit[i][j]`: mm that place j is off the line of all when place i alone moves 1 mm. */
+  misfit: readonly (readonly number[])[];
+}
+
+/** A kind of door: its tables, and what of it depends on the card of one door. */
+export interface DoorKind<Card, N extends Names = Names> extends DoorTables<N> {
+  /** Figures of a card that the tables name. */
+  figures: (card: Card) => Readonly<Record<N['figure'], number>>;
+  profileOf: (card: Card) => ToleranceProfile<N['edge']>;
+  /** Names of the places, first to last. @throws DomainError when the card makes no sense */
+  places: (card: Card) => readonly N['place'][];
+  /** How the parameters follow the places; state changes of so many entries. */
+  placeLine: (card: Card, size: number) => PlaceLine;
+  hasCause: (id: N['cause'], card: Card) => boolean;
+  hasFinding: (id: N['finding'], card: Card) => boolean;
+  /** Why an action is not for this door. */
+  forbids: (id: N['action'], card: Card) => Ruling | undefined;
+  /** Why an action is left out at the wish of whoever keeps the door. */
+  leavesOut: (id: N['action'], card: Card) => string | undefined;
+  /** What must be said before any advice on this door. */
+  warnings: (card: Card) => readonly string[];
+}

@@ -1,0 +1,123 @@
+import type { DoorModel } from '../model/doorModel';
+import type { Limits } from '../model/profile';
+import { dot } from '../numbers/gaussian';
+
+/** What a correction is judged by, as plain arrays so that a search can add and compare quickly. */
+export interface GapBoard {
+  stations: readonly string[];
+  limits: readonly Limits[];
+  /** The edges whose gaps must be even, and the indices of their gaps. */
+  evenEdgeIds: readonly string[];
+  evenEdges: readonly (readonly number[])[];
+  evenWithin: number;
+  /** Indices by edge. */
+  onEdge: Readonly<Record<string, readonly number[]>>;
+  /** Place of each station along its edge. */
+  f: readonly number[];
+  /** Index of the moving part that a fixed one can be brought to meet: the bolt, which moves with the slab. */
+  bolt: number;
+}
+
+/**
+ * The board of a door: the gaps of its walk, those of an edge that only reading tells of only when something on it was read, and
+ * the bolt.
+ *
+ * @param readEdges edges on which something was read
+ */
+export function gapBoard({ tables, profile, station }: DoorModel, readEdges: ReadonlySet<string>): GapBoard {
+  const edgeOf = (id: string) => tables.edges.find((edge) => edge.id === station(id).edge);
+  const judged = tables.walk.flatMap((id) => {
+    const edge = edgeOf(id);
+    const limits = edge && profile.edges[edge.id];
+    if (edge === undefined || limits === undefined) return [];
+    if (edge.onlyWhenRead === undefined) return [{ id, edge: edge.id, limits }];
+    return readEdges.has(edge.id) ? [{ id, edge: edge.id, limits: { ...limits, max: edge.onlyWhenRead.maxMm } }] : [];
+  });
+  const onEdge = Object.fromEntries(tables.edges.map(({ id }) => [id, judged.flatMap(({ edge }, i) => (edge === id ? [i] : []))]));
+  const even = tables.edges.filter(({ isEven }) => isEven).map(({ id }) => id);
+  return {
+    stations: [...judged.map(({ id }) => id), tables.meeting.station],
+    limits: [...judged.map(({ limits }) => limits), tables.meeting.limits],
+    evenEdgeIds: even,
+    evenEdges: even.map((id) => onEdge[id] ?? []),
+    evenWithin: profile.evenWithin,
+    onEdge,
+    f: [...judged.map(({ id }) => station(id).f ?? 0), 0],
+    bolt: judged.length,
+  };
+}
+
+/** Changes at the board's stations for a change of the state. */
+export function gapChanges(board: GapBoard, model: DoorModel, move: Float64Array): Float64Array {
+  return Float64Array.from(board.stations, (id) => dot(model.row(id, move.length).coefficients, move));
+}
+
+/** Figures at the board's stations for a state, mm. */
+export function gapsAt(board: GapBoard, model: DoorModel, state: Float64Array): Float64Array {
+  return Float64Array.from(board.stations, (id) => {
+    const { coefficients, offset } = model.row(id, state.length);
+    return offset + dot(coefficients, state);
+  });
+}
+
+/** How far figures are to be kept clear of their limits, mm; by station, and by even edge. */
+export interface Guard {
+  stations: Float64Array;
+  edges: readonly number[];
+}
+
+export function evenGuard(board: GapBoard, mm: number): Guard {
+  return { stations: new Float64Array(board.stations.length).fill(mm), edges: board.evenEdges.map(() => 2 * mm) };
+}
+
+/** How far figures are outside their limits, mm in all; unevenness beyond what is allowed counts too. */
+export function outsideBy(board: GapBoard, gaps: Float64Array, guard?: Guard): number {
+  let outside = 0;
+  for (let i = 0; i < gaps.length; i += 1) outside += stationOutside(board, gaps, i, guard?.stations[i] ?? 0);
+  board.evenEdges.forEach((edge, e) => {
+    outside += unevenBy(board, gaps, edge, guard?.edges[e] ?? 0);
+  });
+  return outside;
+}
+
+/** How much the gaps of an edge may differ once the guard is off; half of what is allowed always may, mm. */
+export function evenAllowed({ evenWithin }: GapBoard, guard: number): number {
+  return Math.max(evenWithin / 2, evenWithin - guard);
+}
+
+/** How far inside a limit the guard keeps a figure: a quarter of what is allowed at most, mm. */
+export function insetOf({ min, max }: Pick<Limits, 'min' | 'max'>, guard: number): number {
+  return Math.min(guard, (max - min) / 4);
+}
+
+/** By how much the gaps of one edge differ beyond what is allowed, mm; the guard comes off, half the allowance at most. */
+export function unevenBy(board: GapBoard, gaps: Float64Array, edge: readonly number[], guard: number): number {
+  // Written out: a search asks this more often than anything else, and would pay for a list each time.
+  let low = Infinity;
+  let high = -Infinity;
+  for (const i of edge) {
+    const gap = gaps[i] ?? 0;
+    if (gap < low) low = gap;
+    if (gap > high) high = gap;
+  }
+  return Math.max(0, high - low - evenAllowed(board, guard));
+}
+
+/** How far one figure is outside its limits, mm; the guard is a quarter of what is allowed at most. */
+export function stationOutside(board: GapBoard, gaps: Float64Array, i: number, guard: number): number {
+  const limit = board.limits[i];
+  if (limit === undefined) return 0;
+  const gap = gaps[i] ?? 0;
+  const inset = insetOf(limit, guard);
+  return Math.max(0, limit.min + inset - gap, gap - (limit.max - inset));
+}
+
+/** Whether it is true: every figure inside, every edge even, to so many mm. */
+export function isTrue(board: GapBoard, gaps: Float64Array, withinMm: number): boolean {
+  for (let i = 0; i < gaps.length; i += 1) {
+    const limit = board.limits[i];
+    const gap = gaps[i] ?? 0;
+    if (limit !== undefined && (gap < limit.min - withinMm || gap > limit.max + withinMm)) return false;
+  }
+  return board.evenEdges.every((edge) => unevenBy(board, gaps, edge, 0) <= withinMm);
+}

@@ -1,0 +1,107 @@
+import { minutesOf, type Action } from '../model/action';
+import type { DoorModel } from '../model/doorModel';
+import { GAUGE_TELLS_MM } from '../model/profile';
+import type { GapBoard } from './board';
+import type { DrawnDoor } from './drawnDoors';
+import { endsTrue, type SidesJudged } from './outcome';
+import type { FoundPlan } from './searchSpace';
+import type { SetPoint } from './setPoint';
+import { planingOf, type PlannedWork, type SideStep } from './steps';
+
+/** Minutes a technician would rather spend than make one step less reversible. */
+export const IRREVERSIBILITY_PRICE = 4;
+/** What a plan leaves outside and may still be said to do, mm. */
+export const DOES_WITHIN_MM = 0.3;
+
+/** Work that may be proposed, tried on the drawn doors. */
+export interface Candidate extends Required<PlannedWork> {
+  /** By drawn door, whether it ends true, as plans are chosen by. */
+  isTrue: readonly boolean[];
+  /** The same to so many mm. */
+  endsWithin: (mm: number) => boolean[];
+  minutes: number;
+  irreversibility: number;
+  holds: number;
+  hidesCause: boolean;
+}
+
+/** What candidates are judged on. */
+export interface Trial {
+  model: DoorModel;
+  drawn: readonly DrawnDoor[];
+  board: GapBoard;
+  beside: SidesJudged;
+  /** How far work so far has left each place off the line of all, mm. */
+  misfitNow: readonly number[];
+}
+
+/** What a plan does about the causes before anything is set, and the drawn doors after it. */
+export interface Treated {
+  cures: readonly Action[];
+  setPoints: readonly SetPoint[];
+  sides: readonly SideStep[];
+  hidesCause: boolean;
+  after: readonly Float64Array[];
+}
+
+/** Nothing done about any cause. */
+export function untreated({ drawn }: Trial): Treated {
+  return { cures: [], setPoints: [], sides: [], hidesCause: false, after: drawn.map(({ gaps }) => gaps) };
+}
+
+/** A plan tried on the drawn doors. */
+export function candidate(trial: Trial, { cures, setPoints, sides, hidesCause, after }: Treated, found: FoundPlan): Candidate {
+  const { model, drawn, board } = trial;
+  const beside = { ...trial.beside, work: { ...trial.beside.work, ...sideWorkOf(sides) } };
+  const work = [
+    ...cures.map((action) => ({ action, amount: 1 })),
+    ...sides.map(({ action }) => ({ action, amount: 1 })),
+    ...found.settings.map(({ action, amount }) => ({ action, amount })),
+    ...found.planed.map(({ edge }) => ({ action: planingOf(model.tables, edge), amount: 1 })),
+    ...(found.strike ? [{ action: found.strike.choice.action, amount: 1 }] : []),
+  ];
+  const endsWithin = (mm: number) => drawn.map((door, i) => endsTrue(door, after[i] ?? door.gaps, found, beside, board, mm));
+  return {
+    cures,
+    setPoints,
+    sides,
+    found,
+    isTrue: endsWithin(GAUGE_TELLS_MM),
+    endsWithin,
+    minutes: work.reduce((sum, { action, amount }) => sum + minutesOf(action, amount), 0),
+    irreversibility: work.reduce((sum, { action }) => sum + action.irreversibility, 0),
+    holds: work.reduce((least, { action }) => Math.min(least, action.holds), 1),
+    hidesCause,
+  };
+}
+
+function sideWorkOf(sides: readonly SideStep[]): SidesJudged['work'] {
+  const work: Record<string, { leftSdMm: number } | { againstMm: number }> = {};
+  for (const { action } of sides) {
+    const { effect } = action;
+    if (effect.kind === 'set') work[effect.side] = { leftSdMm: effect.leftSdMm };
+    if (effect.kind === 'hold') work[effect.side] = { againstMm: effect.againstMm };
+  }
+  return work;
+}
+
+/** The share of the drawn doors that end true. */
+export const share = (ended: readonly boolean[]) => ended.filter(Boolean).length / Math.max(1, ended.length);
+
+export const isSame = (a: Candidate, b: Candidate) => workKey(a) === workKey(b);
+
+/** Names the work of a candidate: the same key, the same work. */
+export const workKey = ({ cures, setPoints, sides, found: { settings, planed, strike } }: Candidate) =>
+  [
+    ...cures.map(({ id }) => id),
+    ...setPoints.map((point) => `${point.action}:${point.mm}`),
+    ...sides.map((each) => each.action.id),
+    ...settings.map(({ action, where, amount }) => `${action.id}@${where}×${amount}`),
+    ...planed.map(({ edge, fromMm, toMm }) => `${edge}:${fromMm}-${toMm}`),
+    strike?.choice.action.id ?? '',
+  ].join();
+
+/** Only the places, and what holds them; the strike may follow the bolt. */
+export function setsOnly({ tables }: DoorModel, { cures, found }: Candidate): boolean {
+  return found.planed.length === 0 && cures.every(({ id }) => tables.holdingWork.includes(id));
+}

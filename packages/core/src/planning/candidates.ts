@@ -1,0 +1,119 @@
+import type { Belief } from '../inference/belief';
+import { minutesOf, type Action } from '../model/action';
+import type { Cause } from '../model/cause';
+import type { Stepwise } from '../stepwise';
+import { gapChanges, outsideBy, type GapBoard, type Guard } from './board';
+import { candidate, DOES_WITHIN_MM, IRREVERSIBILITY_PRICE, type Candidate, type Trial } from './candidate';
+import { meanBoard } from './drawnDoors';
+import { cured } from './outcome';
+import { searchPlans } from './searchPlans';
+import type { SearchSpace, Setting } from './searchSpace';
+import { SET_POINT_STEP_MM, type SetPoint } from './setPoint';
+import { waysToTreat, type Way } from './ways';
+
+/** Kept clear of a limit: this many standard deviations, and never less than this, mm. */
+const GUARD_SDS = 0.8;
+const GUARD_LEAST_MM = 0.1;
+/** Plans of one set of cures that are tried on the drawn doors. */
+const TRIED = 12;
+/** Set points that are searched on from, and doors they are compared on. */
+const SET_POINTS_KEPT = 2;
+const COMPARED_ON = 80;
+
+/** Every way to treat what is likely, each with its best settings, tried on the drawn doors; a way at a time. */
+export function* candidatesFor(belief: Belief, trial: Trial, allowed: readonly Action[], treat: readonly Cause[]): Stepwise<Candidate[]> {
+  const { drawn, board } = trial;
+  const base = spaceFor(belief, trial, allowed);
+  const planes = allowed.filter(({ effect }) => effect.kind === 'plane').map((action) => ({ action, price: priceOf(action, 1) }));
+  const ways = waysToTreat(belief, allowed, treat).flatMap((way) => setPointsFor(way, trial).map((setPoints) => ({ ...way, setPoints })));
+  const candidates: Candidate[] = [];
+  for (const [i, way] of ways.entries()) {
+    const after = drawn.map((each) => cured(each, way.cures, board, way.setPoints));
+    const start = meanBoard(after);
+    const space: SearchSpace = { ...base, start, guard: guardFrom(board, after, start), mustUse: way.mustUse };
+    const plain = searchPlans(space, TRIED);
+    const needsTimber = plain.length === 0 || belief.done.length > 0 || plain.every(({ outside }) => outside > DOES_WITHIN_MM);
+    const planed = needsTimber ? searchPlans({ ...space, planes }, TRIED).filter(({ planed: lines }) => lines.length > 0) : [];
+    candidates.push(...[...plain, ...planed].map((found) => candidate(trial, { ...way, after }, found)));
+    yield (i + 1) / ways.length;
+  }
+  return candidates;
+}
+
+/** What may be searched whatever the way: the settings of each place and of the slab whole, and the strikes. */
+function spaceFor(
+  { model, learned }: Belief,
+  { board, misfitNow }: Trial,
+  allowed: readonly Action[],
+): Omit<SearchSpace, 'start' | 'guard' | 'mustUse'> {
+  const settingsAt = (where: Setting['where'], move: Float64Array) => {
+    const perMm = gapChanges(board, model, move);
+    return allowed.flatMap((action) => settingsOf(action, where, perMm, learned.get(action.id)));
+  };
+  return {
+    board,
+    line: model.placeLine,
+    misfitNow,
+    misfitAllowedMm: model.tables.misfit.allowedMm,
+    settings: [...model.placeLine.moves.map((move, place) => settingsAt(place, move)), settingsAt('whole', model.lowered)],
+    planes: [],
+    strikes: allowed.flatMap((action) =>
+      action.effect.kind === 'strike' ? [{ action, upToMm: action.effect.upToMm, price: priceOf(action, 1) }] : [],
+    ),
+  };
+}
+
+/** An action in each of its amounts, at a place it is for. */
+export function settingsOf(action: Action, where: Setting['where'], perMm: Float64Array, learned = 1): Setting[] {
+  const { effect } = action;
+  const kind = where === 'whole' ? 'lower' : 'shift';
+  if (effect.kind !== kind) return [];
+  return action.amounts.map((amount) => {
+    const mm = amount * effect.mmPerUnit * learned;
+    return {
+      action,
+      where,
+      amount,
+      shiftMm: where === 'whole' ? 0 : mm,
+      changes: perMm.map((change) => change * mm),
+      price: priceOf(action, amount),
+    };
+  });
+}
+
+/**
+ * Where the watched work of a way may be stopped: as far as it goes, or at the gaps inside the limits that leave the drawn
+ * doors least outside. Watched, the gap is known when the work is done, however little was known of the fault.
+ */
+function setPointsFor({ cures }: Way, { drawn, board }: Trial): SetPoint[][] {
+  const compared = drawn.slice(0, COMPARED_ON);
+  const points = cures.flatMap(({ id, effect }): SetPoint[] => {
+    const watched = effect.kind === 'cure' ? (effect.watched ?? []) : [];
+    return watched.flatMap((station) => {
+      const limit = board.limits[board.stations.indexOf(station)];
+      if (limit === undefined) return [];
+      const steps = Math.floor((limit.max - limit.min) / SET_POINT_STEP_MM);
+      return Array.from({ length: steps + 1 }, (_, i) => ({ action: id, station, mm: limit.min + i * SET_POINT_STEP_MM }));
+    });
+  });
+  const leaves = (point: SetPoint) => compared.reduce((sum, door) => sum + outsideBy(board, cured(door, cures, board, [point])), 0);
+  const ranked = points.map((point) => ({ point, outside: leaves(point) })).sort((a, b) => a.outside - b.outside);
+  return [[], ...ranked.slice(0, SET_POINTS_KEPT).map(({ point }) => [point])];
+}
+
+/** How well each figure, and the taper of each edge, is known: kept clear of the limits by that much. */
+function guardFrom(board: GapBoard, gaps: readonly Float64Array[], mean: Float64Array): Guard {
+  const spread = (of: (each: Float64Array) => number, middle: number) =>
+    Math.sqrt(gaps.reduce((sum, each) => sum + (of(each) - middle) ** 2, 0) / Math.max(1, gaps.length));
+  return {
+    stations: Float64Array.from(mean, (middle, i) => GUARD_LEAST_MM + GUARD_SDS * spread((each) => each[i] ?? 0, middle)),
+    edges: board.evenEdges.map((edge) => {
+      const [from, to] = [edge[0] ?? 0, edge[edge.length - 1] ?? 0];
+      const taper = (each: Float64Array) => (each[from] ?? 0) - (each[to] ?? 0);
+      return GUARD_LEAST_MM + GUARD_SDS * spread(taper, taper(mean));
+    }),
+  };
+}
+
+/** What work is reckoned at in a search: its minutes, and its premium for what is not undone. */
+const priceOf = (action: Action, amount: number) => minutesOf(action, amount) + IRREVERSIBILITY_PRICE * action.irreversibility;

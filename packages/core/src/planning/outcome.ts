@@ -1,0 +1,89 @@
+import type { Action } from '../model/action';
+import { planedOff, PLANING_SD_MM } from '../model/planingLine';
+import type { Side } from '../model/tables';
+import { isTrue, type GapBoard } from './board';
+import type { DrawnDoor } from './drawnDoors';
+import type { FoundPlan } from './searchSpace';
+import { MOST_DRAWN, WATCHED_SD_MM, type SetPoint } from './setPoint';
+
+/** A fault that moves the watched gap by less leaves nothing to watch, mm. */
+const LEAST_MOVED_MM = 0.1;
+
+/** A drawn door after its cures, before its places are set; watched work stops at its set point or as near as it can be drawn. */
+export function cured(
+  { gaps: asDrawn, faults, errors }: DrawnDoor,
+  cures: readonly Action[],
+  board: GapBoard,
+  setPoints: readonly SetPoint[] = [],
+): Float64Array {
+  const gaps = Float64Array.from(asDrawn);
+  cures.forEach(({ id: own, effect }, k) => {
+    if (effect.kind !== 'cure') return;
+    const error = errors.ofCure(k);
+    const point = setPoints.find((each) => each.action === own);
+    const watched = point === undefined ? -1 : board.stations.indexOf(point.station);
+    const moved = effect.cures.reduce((sum, id) => sum + (faults.get(id)?.[watched] ?? 0), 0);
+    const share =
+      point === undefined || Math.abs(moved) < LEAST_MOVED_MM
+        ? effect.share + effect.shareSd * error
+        : Math.max(0, Math.min(MOST_DRAWN, ((gaps[watched] ?? 0) - point.mm - WATCHED_SD_MM * error) / moved));
+    for (const id of effect.cures) {
+      const fault = faults.get(id);
+      if (fault === undefined) continue;
+      for (let i = 0; i < gaps.length; i += 1) gaps[i] = (gaps[i] ?? 0) - share * (fault[i] ?? 0);
+    }
+  });
+  return gaps;
+}
+
+/** What is done beside the places, by side: brought to its target with an error, mm, or held against so much more, mm. */
+export type SideWork = Readonly<Record<string, { leftSdMm: number } | { againstMm: number }>>;
+
+/** Beside the gaps: the sides, which of them are judged, and what is done about them. */
+export interface SidesJudged {
+  sides: readonly Side[];
+  judged: ReadonlySet<string>;
+  work: SideWork;
+}
+
+/** Whether a plan makes a drawn door true to so many mm: gaps, bolt, and those of the sides that are judged. */
+export function endsTrue(
+  door: DrawnDoor,
+  afterCures: Float64Array,
+  plan: FoundPlan,
+  beside: SidesJudged,
+  board: GapBoard,
+  withinMm: number,
+): boolean {
+  return sidesInside(door, beside) && isTrue(board, afterPlan(door, afterCures, plan, board), withinMm);
+}
+
+function sidesInside({ sides: drawn, errors }: DrawnDoor, { sides, judged, work }: SidesJudged): boolean {
+  return sides.every(({ id, min, max, target }) => {
+    const done = work[id];
+    if (!judged.has(id) && done === undefined) return true;
+    const more = done !== undefined && 'againstMm' in done ? done.againstMm : 0;
+    const figure = done !== undefined && 'leftSdMm' in done ? target + done.leftSdMm * errors.ofSide : (drawn[id] ?? 0);
+    return figure >= min - more && figure <= max + more;
+  });
+}
+
+/** The board of a drawn door once the places are set, timber is off and the strike has been moved, each with its error. */
+function afterPlan({ errors }: DrawnDoor, afterCures: Float64Array, plan: FoundPlan, board: GapBoard): Float64Array {
+  const gaps = Float64Array.from(afterCures);
+  plan.settings.forEach(({ changes, action: { effect } }, k) => {
+    const sdShare = effect.kind === 'shift' || effect.kind === 'lower' ? effect.sdShare : 0;
+    const times = 1 + sdShare * errors.ofSetting(k);
+    for (let i = 0; i < gaps.length; i += 1) gaps[i] = (gaps[i] ?? 0) + (changes[i] ?? 0) * times;
+  });
+  for (const line of plan.planed) {
+    const slip = PLANING_SD_MM * errors.ofPlaning;
+    for (const i of board.onEdge[line.edge] ?? []) gaps[i] = (gaps[i] ?? 0) + planedOff(line, board.f[i] ?? 0) + slip;
+  }
+  // The strike goes to where the bolt then is, not to where it was foretold, if it reaches that far.
+  const strike = plan.strike?.choice;
+  if (strike?.action.effect.kind === 'strike' && Math.abs(gaps[board.bolt] ?? 0) <= strike.upToMm) {
+    gaps[board.bolt] = strike.action.effect.leftSdMm * errors.ofStrike;
+  }
+  return gaps;
+}

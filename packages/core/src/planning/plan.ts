@@ -1,0 +1,56 @@
+import type { DoorModel } from '../model/doorModel';
+import type { Names } from '../model/names';
+import { GAUGE_TELLS_MM, PASSES_MM } from '../model/profile';
+import { stationOutside, unevenBy, type GapBoard } from './board';
+import { share, type Candidate } from './candidate';
+import { placesOffLine } from './misfit';
+import { stepsOf, type PlannedStep } from './steps';
+
+/** A figure before and after the plan, mm. */
+export interface GapMove<N extends Names = Names> {
+  station: N['station'];
+  beforeMm: number;
+  afterMm: number;
+}
+
+/** Least minutes; what holds longest; what to do when the first did not make it true. */
+export type PlanAim = 'quickest' | 'lasting' | 'if that fails';
+
+export interface Plan<N extends Names = Names> {
+  aim: PlanAim;
+  steps: PlannedStep<N>[];
+  minutes: number;
+  /** Chance that a gauge finds everything inside the limits at the first check, 0 to 1. */
+  chanceTrue: number;
+  /** Chance that all of it still holds in two years, 0 to 1. */
+  holds: number;
+  gaps: GapMove<N>[];
+  /** Figures still outside after the plan, by how much, mm. */
+  outside: { station: N['station']; mm: number }[];
+  /** Edges whose gaps still differ by more than the profile allows, by how much, mm. */
+  uneven: { edge: N['edge']; mm: number }[];
+  /** Places left off the line of the others, mm: they bind unless eased. */
+  misfit: { place: N['place']; mm: number }[];
+}
+
+/** A candidate as a plan: its steps, and every figure before and after it. */
+export function planOf(model: DoorModel, aim: PlanAim, each: Candidate, board: GapBoard, before: Float64Array): Plan {
+  const { found } = each;
+  return {
+    aim,
+    steps: stepsOf(model, each),
+    minutes: each.minutes,
+    chanceTrue: share(each.endsWithin(PASSES_MM)),
+    holds: each.holds,
+    gaps: board.stations.map((id, i) => ({ station: id, beforeMm: before[i] ?? 0, afterMm: found.gaps[i] ?? 0 })),
+    outside: board.stations.flatMap((id, i) => {
+      const mm = stationOutside(board, found.gaps, i, 0);
+      return mm > GAUGE_TELLS_MM ? [{ station: id, mm }] : [];
+    }),
+    uneven: board.evenEdgeIds.flatMap((edge, e) => {
+      const mm = unevenBy(board, found.gaps, board.evenEdges[e] ?? [], 0);
+      return mm > GAUGE_TELLS_MM ? [{ edge, mm }] : [];
+    }),
+    misfit: placesOffLine(model, found.misfit),
+  };
+}

@@ -1,0 +1,72 @@
+import type { Belief } from '../inference/belief';
+import { setsSlab, type Action } from '../model/action';
+import type { Cause } from '../model/cause';
+import { dot } from '../numbers/gaussian';
+import type { RequiredSetting } from './searchSpace';
+import type { SideStep } from './steps';
+
+/** Work on the frame takes at least this long; the quickest plan may hide what only such work cures, minutes. */
+const FRAME_WORK_FROM = 45;
+
+export interface Way {
+  cures: readonly Action[];
+  /** Of these one must be among the settings. */
+  mustUse: readonly RequiredSetting[];
+  sides: readonly SideStep[];
+  hidesCause: boolean;
+}
+
+/** Every way to treat what is likely, each cause by each of its cures, and what may be hidden for the quickest plan. */
+export function waysToTreat(belief: Belief, allowed: readonly Action[], treat: readonly Cause[]): Way[] {
+  return treat.reduce<Way[]>(
+    (ways, each) => {
+      const steps = treatmentsOf(belief, allowed, each);
+      return ways.flatMap((way) => steps.map((take) => take(way)));
+    },
+    [{ cures: [], mustUse: [], sides: [], hidesCause: false }],
+  );
+}
+
+type Treatment = (way: Way) => Way;
+
+/** The treatments of one cause of which a way takes one. */
+function treatmentsOf(belief: Belief, allowed: readonly Action[], { cures, at }: Cause): Treatment[] {
+  const place = at === undefined ? -1 : belief.model.places.indexOf(at);
+  const actions = cures.flatMap((id) => allowed.find((a) => a.id === id) ?? []);
+  const treatments = actions.flatMap((action) => treatmentBy(belief, action, place));
+  const isFrameWork = actions.length > 0 && actions.every(({ minutes }) => minutes.first >= FRAME_WORK_FROM);
+  const hide: Treatment = (way) => ({ ...way, hidesCause: way.hidesCause || isFrameWork });
+  // Cures that set the slab go together: any one of them treats the cause.
+  if (treatments.length > 0 && actions.every(setsSlab)) return [(way) => treatments.reduce((sum, take) => take(sum), way)];
+  return isFrameWork || treatments.length === 0 ? [...treatments, hide] : treatments;
+}
+
+function treatmentBy(belief: Belief, action: Action, place: number): Treatment[] {
+  const { effect } = action;
+  const beside = (mm: number): Treatment[] => [(way) => ({ ...way, sides: [...way.sides, { action, mm }] })];
+  switch (effect.kind) {
+    case 'cure':
+      return [(way) => (way.cures.includes(action) ? way : { ...way, cures: [...way.cures, action] })];
+    case 'shift':
+    case 'lower':
+      return [(way) => ({ ...way, mustUse: [...way.mustUse, { action: action.id, ...(place >= 0 && { place }) }] })];
+    case 'set':
+      return beside(sideOffBy(belief, effect.side));
+    case 'hold':
+    case 'wait':
+      return beside(1);
+    case 'plane':
+    case 'strike':
+      return [];
+  }
+}
+
+/** How far a side is from its target, mm. */
+function sideOffBy({ model, held }: Belief, side: string): number {
+  const { target } = model.side(side);
+  return held.reduce(
+    (sum, { posterior, probability }) =>
+      sum + probability * (dot(model.sideRow(side, posterior.mean.length).coefficients, posterior.mean) - target),
+    0,
+  );
+}

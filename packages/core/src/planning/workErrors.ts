@@ -1,0 +1,35 @@
+import type { RandomStream } from '../numbers/seededRandom';
+
+/**
+ * How each kind of work will turn out on one drawn door: standard normals, drawn beforehand so that all plans are tried with the
+ * same hand.
+ */
+export interface WorkErrors {
+  ofCure: (k: number) => number;
+  ofSetting: (k: number) => number;
+  ofPlaning: number;
+  ofStrike: number;
+  ofSide: number;
+}
+
+const DRAWN = 16;
+const FIRST_SETTING = 3;
+const PLANING = 9;
+const STRIKE = 11;
+const SIDE = 12;
+
+export function drawWorkErrors(random: RandomStream): WorkErrors {
+  return workErrorsFrom(Array.from({ length: DRAWN }, () => random.normal()));
+}
+
+/** @param normals sixteen standard normals */
+export function workErrorsFrom(normals: readonly number[]): WorkErrors {
+  const at = (i: number) => normals[i] ?? 0;
+  return {
+    ofCure: at,
+    ofSetting: (k) => at(FIRST_SETTING + k),
+    ofPlaning: at(PLANING),
+    ofStrike: at(STRIKE),
+    ofSide: at(SIDE),
+  };
+}

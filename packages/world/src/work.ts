@@ -1,0 +1,258 @@
+import {
+  type ActionId,
+  type DoneStep,
+  EVEN_EDGES,
+  type HingeName,
+  profileOf,
+  type RandomStream,
+  station,
+  type StationId,
+} from '@proper-swing/core';
+import { boltLow, copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor, type TrueHinge } from './trueDoor';
+
+type Work = (door: TrueDoor, step: DoneStep, random: RandomStream) => void;
+
+const between = ({ uniform }: RandomStream, from: number, to: number) => from + (to - from) * uniform();
+
+const HINGE_PLACES: Readonly<Record<HingeName, (count: number) => number>> = {
+  top: () => 0,
+  upper: () => 1,
+  middle: () => 1,
+  lower: (count) => count - 2,
+  bottom: (count) => count - 1,
+};
+
+function hingeOf(door: TrueDoor, name: HingeName = 'top'): TrueHinge {
+  const hinge = door.hinges[HINGE_PLACES[name](door.hinges.length)];
+  if (hinge === undefined) throw new RangeError(`no ${name} hinge`);
+  return hinge;
+}
+
+function drawIn(door: TrueDoor, share: number): void {
+  const { ails } = door;
+  hingeOf(door, 'top').off -= share * ails.topPulled;
+  door.hangs -= share * ails.settled;
+  ails.topPulled *= 1 - share;
+  ails.settled *= 1 - share;
+}
+
+function drawInBottom(door: TrueDoor, share: number): void {
+  hingeOf(door, 'bottom').off -= share * door.ails.bottomPulled;
+  door.ails.bottomPulled *= 1 - share;
+}
+
+function bringLegBack(door: TrueDoor, share: number): void {
+  door.hingeLeg.lean -= share * door.ails.legSprung;
+  door.opening.w += (share * door.ails.legSprung) / 2;
+  door.ails.legSprung *= 1 - share;
+}
+
+/** A screw draws a leaf no further than this, as a share of the way back. */
+const MOST_DRAWN = 1.03;
+
+/** How far a screw is drawn by someone who watches a gap and stops when the gauge says so, with the error of the gauge. */
+function shareUntil(
+  door: TrueDoor,
+  { station: at, mm }: NonNullable<DoneStep['until']>,
+  draw: (door: TrueDoor, share: number) => void,
+  { normal }: RandomStream,
+): number {
+  const aim = mm + 0.2 * normal();
+  const gapAt = (share: number) => {
+    const copy = copyDoor(door);
+    draw(copy, share);
+    return trueGap(copy, at, poseOf(copy));
+  };
+  const way = Math.sign(gapAt(MOST_DRAWN) - gapAt(0));
+  const isShort = (share: number) => way * (aim - gapAt(share)) > 0;
+  if (!isShort(0)) return 0;
+  if (isShort(MOST_DRAWN)) return MOST_DRAWN;
+  let [low, high] = [0, MOST_DRAWN];
+  for (let i = 0; i < 20; i += 1) {
+    const middle = (low + high) / 2;
+    if (isShort(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+const shiftBy =
+  (mm: (door: TrueDoor, random: RandomStream) => number): Work =>
+  (door, { hinge, amount }, random) => {
+    hingeOf(door, hinge).off += amount * mm(door, random);
+  };
+
+const moveStrike: Work = (door, _, random) => {
+  door.strike += boltLow(door) - 0.35 * random.normal();
+};
+
+/** What each piece of work does to a door of the world, with the errors of a careful hand. */
+const WORK: Readonly<Record<ActionId, Work>> = {
+  tighten: (door, _, random) => {
+    const { condition } = door;
+    if (condition.topScrews === 'loose') drawIn(door, between(random, 0.86, 1));
+    else if (condition.topScrews === 'spinning') drawIn(door, between(random, 0, 0.15));
+    if (condition.topScrews === 'loose') condition.topScrews = 'tight';
+  },
+  fillHoles: (door, _, random) => {
+    if (door.condition.topScrews === 'tight') return;
+    drawIn(door, between(random, 0.9, 1));
+    door.condition.topScrews = 'tight';
+  },
+  longScrew: (door, { until }, random) => {
+    const draw = (each: TrueDoor, share: number) => {
+      if (each.condition.topScrews !== 'tight') drawIn(each, share);
+      if (each.condition.legGives) bringLegBack(each, share);
+    };
+    if (until) draw(door, shareUntil(door, until, draw, random));
+    else {
+      if (door.condition.topScrews !== 'tight') drawIn(door, between(random, 0.9, 1.03));
+      if (door.condition.legGives) bringLegBack(door, between(random, 0.88, 1.03));
+    }
+    door.condition.topScrews = 'tight';
+    door.condition.legGives = false;
+  },
+  tightenBottom: (door, _, random) => {
+    if (door.condition.bottomScrews !== 'loose' || door.condition.timber === 'soft') return;
+    drawInBottom(door, between(random, 0.86, 1));
+    door.condition.bottomScrews = 'tight';
+  },
+  longScrewBottom: (door, { until }, random) => {
+    if (door.condition.bottomScrews !== 'loose' || door.condition.timber === 'soft') return;
+    drawInBottom(door, until ? shareUntil(door, until, drawInBottom, random) : between(random, 0.9, 1.03));
+    door.condition.bottomScrews = 'tight';
+  },
+  replaceHinge: (door, _, random) => {
+    if (door.condition.knuckles === 'sound') return;
+    drawIn(door, between(random, 0.94, 1.02));
+    hingeOf(door, 'top').off += 0.15 * random.normal();
+    door.condition.knuckles = 'sound';
+  },
+  shim: shiftBy((door, { normal }) => door.yields.card * (1 + 0.06 * normal())),
+  shimStrip: shiftBy((door, { normal }) => 2.1 * door.yields.card * (1 + 0.12 * normal())),
+  deepen: shiftBy((_, { normal }) => -0.5 * (1 + 0.18 * normal())),
+  bendKnuckles: (door, step, random) => {
+    hingeOf(door, step.hinge).off += step.amount * door.yields.bend * (1 + 0.2 * random.normal());
+    if (door.condition.knuckles === 'spread') door.condition.knuckles = 'sound';
+  },
+  turnSideways: shiftBy((door, { normal }) => door.yields.halfTurn * (1 + 0.04 * normal())),
+  turnHeight: (door, { amount }, { normal }) => {
+    door.hangs += amount * door.yields.halfTurn * (1 + 0.04 * normal());
+  },
+  // Pressure on the seal changes nothing that this world gauges.
+  turnPressure: () => undefined,
+  turnKeeps: (door) => {
+    door.keeps = 0.3;
+  },
+  fileStrike: (door, step, random) => {
+    if (Math.abs(boltLow(door)) <= 3.2) moveStrike(door, step, random);
+  },
+  moveStrike,
+  bendTab: (door, _, { normal }) => {
+    door.stopGap = 1 + 0.3 * normal();
+  },
+  moveStrikeDepth: (door, _, { normal }) => {
+    door.stopGap = 1 + 0.35 * normal();
+  },
+  bendPin: (door) => {
+    door.condition.friction += 6;
+  },
+  throwHinge: (door, _, { normal }) => {
+    door.acrossLean = 0.8 * normal();
+  },
+  throwForTwist: (door, _, { normal }) => {
+    door.twist = 0.8 * normal();
+  },
+  moveStop: (door, _, { normal }) => {
+    door.twist = 0.6 * normal();
+  },
+  trimFoot: (door) => {
+    door.floorRise = Math.min(door.floorRise, trueFigure(door, 'foot.swing') + door.floorRise - 3);
+  },
+  wedgeLatchLeg: (door, _, random) => {
+    const { ails } = door;
+    const share = between(random, 0.92, 1.02);
+    door.latchLeg.lean -= share * ails.latchLean + 0.25 * random.normal();
+    door.latchLeg.bow -= share * ails.latchBow + 0.2 * random.normal();
+    door.opening.w -= share * ails.latchAside + 0.2 * random.normal();
+    ails.latchLean = ails.latchBow = ails.latchAside = 0;
+  },
+  wedgeHingeLeg: (door, _, random) => {
+    if (door.condition.legGives) bringLegBack(door, between(random, 0.94, 1.02));
+    door.hingeLeg.bow -= between(random, 0.92, 1.02) * door.ails.hingeBow;
+    door.ails.hingeBow = 0;
+    door.condition.legGives = false;
+  },
+  squareFrame: (door, _, random) => {
+    const back = between(random, 0.93, 1.02) * door.ails.racked;
+    door.hingeLeg.lean -= back + 0.3 * random.normal();
+    door.latchLeg.lean -= back + 0.3 * random.normal();
+    door.ails.racked = 0;
+  },
+  scribeHead: (door, _, random) => {
+    const share = between(random, 0.92, 1.02);
+    door.head.lean -= share * door.ails.headLean + 0.2 * random.normal();
+    door.head.bow -= share * door.ails.headBow + 0.15 * random.normal();
+    door.ails.headLean = door.ails.headBow = 0;
+  },
+  planeLatch: (door, { planed, amount }, { normal }) => {
+    const slip = 0.25 * normal();
+    door.trimmed.latch.from += Math.max(0, (planed?.fromMm ?? amount) + slip);
+    door.trimmed.latch.to += Math.max(0, (planed?.toMm ?? amount) + slip);
+  },
+  planeHead: (door, { planed, amount }, { normal }) => {
+    const slip = 0.25 * normal();
+    door.trimmed.head.from += Math.max(0, (planed?.fromMm ?? amount) + slip);
+    door.trimmed.head.to += Math.max(0, (planed?.toMm ?? amount) + slip);
+  },
+  dryAndSeal: () => undefined,
+  repairFoot: (door, _, random) => {
+    if (door.condition.timber !== 'soft') return;
+    drawInBottom(door, between(random, 0.92, 1.02));
+    door.condition.timber = 'sound';
+    door.condition.bottomScrews = 'tight';
+  },
+  repairLeg: (door, step, random) => {
+    WORK.wedgeLatchLeg(door, step, random);
+    if (door.condition.timber === 'split') door.condition.timber = 'sound';
+  },
+};
+
+/** Carries steps out on a door of the world, in place. */
+export function carryOut(door: TrueDoor, steps: readonly DoneStep[], random: RandomStream): void {
+  for (const step of steps) WORK[step.action](door, step, random);
+}
+
+/** A gauge cannot tell less, mm. */
+const LENIENCE_MM = 0.15;
+
+/** Whether the door is true: every gap inside its profile and even, the bolt, the stop, the swing and the floor in order. */
+export function isDoorTrue(door: TrueDoor): boolean {
+  const { edges, evenWithin } = profileOf(door.card);
+  const pose = poseOf(door);
+  const byEdge = new Map<string, number[]>();
+  for (const id of GAP_STATIONS) {
+    const { edge } = station(id);
+    if (edge === undefined) continue;
+    const gap = trueGap(door, id, pose);
+    // A foot gap too wide is closed with a threshold or a brush, not by hanging the door.
+    if (gap < edges[edge].min - LENIENCE_MM || (edge !== 'foot' && gap > edges[edge].max + LENIENCE_MM)) return false;
+    byEdge.set(edge, [...(byEdge.get(edge) ?? []), gap]);
+  }
+  for (const edge of EVEN_EDGES) {
+    const gaps = byEdge.get(edge) ?? [];
+    if (Math.max(...gaps) - Math.min(...gaps) > evenWithin + LENIENCE_MM) return false;
+  }
+  return (
+    Math.abs(boltLow(door)) <= 2 &&
+    Math.abs(door.acrossLean) <= Math.max(3.5, door.condition.friction) &&
+    Math.abs(door.twist) <= 3 &&
+    door.stopGap >= 0 &&
+    door.stopGap <= 2.3 &&
+    door.keeps <= 1 &&
+    trueFigure(door, 'foot.swing') >= 0.5
+  );
+}
+
+/** What is read after work: every gap, and what tells of bolt, stop and swing. */
+export const CHECKED: readonly StationId[] = [...GAP_STATIONS, 'bolt.low', 'stop.top', 'stop.bottom', 'foot.swing'];

@@ -1,0 +1,143 @@
+import { CAUSE_IDS, FINDING_IDS, findingAnswer, profileOf, seededRandom, station, STATION_IDS } from '@proper-swing/core';
+import { nextRung } from './ladder';
+import { makeScenario, makeSoundDoor, WORLD_FAULTS } from './makeDoor';
+import { studyCorrection } from './studyCorrection';
+import { studyDiagnosis } from './studyDiagnosis';
+import { answerCheck, takeReading } from './technician';
+import { boltLow, copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap } from './trueDoor';
+import { carryOut, isDoorTrue } from './work';
+
+const doors = (count: number, seed = 1) => Array.from({ length: count }, (_, n) => makeSoundDoor(seededRandom(seed * 1000 + n)));
+const noClock = () => 0;
+
+describe('the scenario world', () => {
+  it('hangs sound doors that are near their profile', () => {
+    const gaps = doors(200).flatMap((door) => {
+      const { edges } = profileOf(door.card);
+      return (['hinge.mid', 'latch.mid', 'head.mid'] as const).map((id) => trueGap(door, id) - edges[station(id).edge ?? 'hinge'].target);
+    });
+    const mean = gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length;
+    expect(Math.abs(mean)).toBeLessThan(0.15);
+    expect(Math.sqrt(gaps.reduce((sum, gap) => sum + gap * gap, 0) / gaps.length)).toBeLessThan(1);
+  });
+
+  it('side gaps and opening width agree: the slab fills what the gaps leave', () => {
+    for (const door of doors(40)) {
+      const across =
+        trueGap(door, 'hinge.mid') - (door.wavy['hinge.mid'] ?? 0) + trueGap(door, 'latch.mid') - (door.wavy['latch.mid'] ?? 0);
+      expect(across + door.slab.w).toBeCloseTo(trueFigure(door, 'width.mid'), 1);
+    }
+  });
+
+  it('a top hinge that comes out drops the latch edge by the width over the hinge spacing', () => {
+    const [door] = doors(1);
+    if (door === undefined) throw new Error('no door');
+    const two = { ...copyDoor(door), hinges: door.hinges.filter((_, i) => i === 0 || i === door.hinges.length - 1) };
+    const before = boltLow(two);
+    const [top, bottom] = two.hinges;
+    if (top === undefined || bottom === undefined) throw new Error('no hinges');
+    top.off += 3;
+    expect(boltLow(two) - before).toBeCloseTo((3 * two.slab.w) / (bottom.y - top.y), 1);
+    expect(poseOf(two).angle).toBeGreaterThan(0);
+  });
+
+  it('knows every cause of the register but none', () => {
+    expect(Object.keys(WORLD_FAULTS).sort()).toEqual(CAUSE_IDS.filter((id) => id !== 'nothingWrong').sort());
+  });
+
+  it('reads every station as a finite figure or a rub, and answers every check with one of its answers', () => {
+    for (let n = 0; n < 60; n += 1) {
+      const random = seededRandom(n);
+      const { door, causes } = makeScenario(random, { twoFaults: 0.3, sound: 0.1 });
+      for (const id of STATION_IDS) {
+        const reading = takeReading(door, id, random);
+        expect('rubs' in reading || Number.isFinite(reading.mm)).toBe(true);
+      }
+      for (const id of FINDING_IDS) expect(findingAnswer(id, answerCheck(door, causes, id, random).answer)).toBeDefined();
+    }
+  });
+
+  it('instruments err as they are said to', () => {
+    const random = seededRandom(4);
+    const errors = doors(300, 2).flatMap((door) => {
+      const reading = takeReading(door, 'latch.mid', random);
+      return 'mm' in reading ? [reading.mm - trueGap(door, 'latch.mid')] : [];
+    });
+    const sd = Math.sqrt(errors.reduce((sum, error) => sum + error * error, 0) / errors.length);
+    expect(sd).toBeGreaterThan(0.11);
+    expect(sd).toBeLessThan(0.2);
+  });
+
+  it('work takes away what the fault added, and only that', () => {
+    const steady = { uniform: () => 0.9, normal: () => 0 };
+    for (const [fault, action] of [
+      ['looseTopScrews', 'tighten'],
+      ['wornPins', 'replaceHinge'],
+      ['latchLegOut', 'wedgeLatchLeg'],
+      ['frameRacked', 'squareFrame'],
+      ['headOut', 'scribeHead'],
+      ['looseBottomScrews', 'tightenBottom'],
+    ] as const) {
+      const [sound] = doors(1, 7);
+      if (sound === undefined) throw new Error('no door');
+      const faulty = copyDoor(sound);
+      WORLD_FAULTS[fault].befall(faulty, seededRandom(3));
+      carryOut(faulty, [{ action, amount: 1 }], steady);
+      for (const id of GAP_STATIONS) expect(Math.abs(trueGap(faulty, id) - trueGap(sound, id))).toBeLessThan(0.6);
+    }
+  });
+
+  it('a screw driven by watching a gap stops there, within the error of a gauge, and not further than it can draw', () => {
+    const steady = { uniform: () => 0.9, normal: () => 0 };
+    for (const seed of [7, 8, 9]) {
+      const [door] = doors(1, seed);
+      if (door === undefined) throw new Error('no door');
+      WORLD_FAULTS.looseTopScrews.befall(door, seededRandom(seed));
+      const gap = trueGap(door, 'hinge.top');
+      const home = copyDoor(door);
+      carryOut(home, [{ action: 'longScrew', hinge: 'top', amount: 1, until: { station: 'hinge.top', mm: 0 } }], steady);
+      const mm = (gap + trueGap(home, 'hinge.top')) / 2;
+      carryOut(door, [{ action: 'longScrew', hinge: 'top', amount: 1, until: { station: 'hinge.top', mm } }], steady);
+      expect(trueGap(door, 'hinge.top')).toBeCloseTo(mm, 2);
+      expect(door.condition.topScrews).toBe('tight');
+      expect(trueGap(home, 'hinge.top')).toBeLessThan(gap);
+    }
+  });
+
+  it('tightening does nothing for a door whose screws were not loose', () => {
+    const [door] = doors(1, 9);
+    if (door === undefined) throw new Error('no door');
+    const before = copyDoor(door);
+    carryOut(door, [{ action: 'tighten', hinge: 'top', amount: 1 }], seededRandom(1));
+    expect(door.hinges).toEqual(before.hinges);
+  });
+
+  it('the ladder tightens first and leaves a door with even gaps alone', () => {
+    const [door] = doors(1, 12);
+    if (door === undefined) throw new Error('no door');
+    const readings = STATION_IDS.map((id) => {
+      const { edge } = station(id);
+      return {
+        station: id,
+        mm: edge ? profileOf(door.card).edges[edge].target : id.startsWith('stop') ? 1 : id === 'foot.swing' ? 8 : 0,
+      };
+    });
+    expect(nextRung({ card: door.card, readings, findings: [], done: [] })).toEqual([]);
+    expect(nextRung({ card: door.card, readings, findings: [{ finding: 'topScrews', answer: 'loose' }], done: [] })).toEqual([
+      { action: 'tighten', hinge: 'top', amount: 1 },
+    ]);
+  });
+
+  it('the same seed gives the same study', () => {
+    const { cases, first } = studyDiagnosis(3, 4, noClock).everything;
+    expect(studyDiagnosis(3, 4, noClock).everything).toMatchObject({ cases, first });
+    expect(isDoorTrue(makeScenario(seededRandom(1), { twoFaults: 0, sound: 0 }).door)).toBe(false);
+  });
+
+  it('on a few doors the tool needs fewer cycles than the ladder, and the oracle fewer still', () => {
+    const { ours, ladder, oracle } = studyCorrection(5, 9, noClock);
+    expect(ours.doors).toBeGreaterThan(3);
+    expect(ours.cycles).toBeLessThan(ladder.cycles);
+    expect(ours.cycles).toBeGreaterThanOrEqual(oracle.cycles * 0.8);
+  });
+});
