@@ -1,11 +1,11 @@
-import { check, RECORD_KINDS, type RecordBodies, type RecordKind } from '@proper-swing/contract';
+import { recordKind, type RecordBodies, type RecordKind } from '@proper-swing/contract';
+import { check, recordSchema } from '@proper-swing/contract/schemas';
 import { action, station, type StationId } from '@proper-swing/core';
 import { openStore, recordStore } from '@proper-swing/server';
 import { addDays } from 'date-fns/addDays';
 import { addMinutes } from 'date-fns/addMinutes';
 import { startOfDay } from 'date-fns/startOfDay';
 import { v7 } from 'uuid';
-import type { Schema } from 'yup';
 import { CALLS } from './calls';
 import { DOORS } from './doors';
 import { SITES } from './sites';
@@ -23,9 +23,9 @@ export async function seed(file: string, now: Date): Promise<void> {
   const source = await openStore(file);
   const store = recordStore(source);
   const put: Put = async (kind, body) => {
-    const entry = RECORD_KINDS.find((each) => each.kind === kind);
+    const entry = recordKind(kind);
     if (entry === undefined) throw new RangeError(`no kind ${kind}`);
-    const checked = check(entry.schema as Schema<RecordBodies[RecordKind]>, body);
+    const checked = check(recordSchema(kind), body);
     if (!checked.ok) throw new Error(`demo ${kind}: ${JSON.stringify(checked.errors)} in ${JSON.stringify(body)}`);
     await store.put(entry, checked.value);
   };
@@ -37,10 +37,11 @@ export async function seed(file: string, now: Date): Promise<void> {
     await put('sites', { ...stamped, revision: 1, ...site });
   }
   const doorIds = new Map<string, string>();
-  for (const { key, site, hingeHeightsMm, ...door } of DOORS) {
+  for (const { key, site, title, hingeHeightsMm, ...made } of DOORS) {
     const stamped = stampAt(begin);
     doorIds.set(key, stamped.id);
-    await put('doors', { ...stamped, revision: 1, siteId: siteIds.get(site) ?? '', hingeHeightsMm: [...hingeHeightsMm], ...door });
+    const make = { ...made, hingeHeightsMm: [...hingeHeightsMm] };
+    await put('doors', { ...stamped, revision: 1, siteId: siteIds.get(site) ?? '', title, kind: 'hinged', make });
   }
   for (const call of CALLS) await writeCall(put, call, doorIds.get(call.door) ?? '', now);
   await source.destroy();

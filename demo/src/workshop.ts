@@ -1,4 +1,4 @@
-import type { Door, ReadingEntry, Site } from '@proper-swing/contract';
+import type { HingedMake, ReadingEntry, Site } from '@proper-swing/contract';
 import type { ActionId, FindingId, HingeName, StationId } from '@proper-swing/core';
 
 /** The shape of the made-up workshop's files: plain tables, joined by short names instead of ids. */
@@ -7,12 +7,10 @@ export interface DemoSite extends Pick<Site, 'name' | 'address' | 'contact' | 'r
   key: string;
 }
 
-export interface DemoDoor extends Pick<
-  Door,
-  'title' | 'hingesOn' | 'slabWidthMm' | 'slabHeightMm' | 'thicknessMm' | 'hingeKind' | 'slabKind' | 'fireRated' | 'profile'
-> {
+export interface DemoDoor extends Omit<HingedMake, 'hingeHeightsMm' | 'ownLimits' | 'schools'> {
   key: string;
   site: string;
+  title: string;
   hingeHeightsMm: readonly number[];
 }
 

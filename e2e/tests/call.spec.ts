@@ -17,7 +17,10 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
   await expect(page.getByTestId('cause-looseTopScrews')).toContainText('Hinge gap wider at the top than at the bottom');
 
   const callId = /call\/([0-9a-f-]+)\//.exec(page.url())?.[1] ?? '';
-  const [door] = house.rows<{ hingeHeightsMm: string }>('SELECT d.* FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?', callId);
+  const [door] = house.rows<{ hingeHeightsMm: string }>(
+    `SELECT json_extract(d.make, '$.hingeHeightsMm') AS hingeHeightsMm FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?`,
+    callId,
+  );
   const answer = await page.request.post(`${house.url}/api/engine/hinged.plan`, {
     data: {
       door: {
@@ -268,7 +271,8 @@ test('a door is judged by limits of its own, with the reason, and what is wrong 
   await expect(page.getByRole('img', { name: 'Latch gap, bottom: 4.6 mm, true' })).toBeVisible();
   await expectAllSaved(page);
   const [kept] = house.rows<{ revision: number; profile: string; ownLimits: string }>(
-    'SELECT d.revision, d.profile, d.ownLimits FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?',
+    `SELECT d.revision, json_extract(d.make, '$.profile') AS profile, json_extract(d.make, '$.ownLimits') AS ownLimits
+       FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?`,
     callId,
   );
   expect(kept).toMatchObject({ revision: 2, profile: 'interiorTimber' });
@@ -292,7 +296,7 @@ test('a door is treated by the school chosen for it, and the plan says what that
   await expectAllSaved(page);
   const kept = () =>
     house.rows<{ revision: number; schools: string }>(
-      'SELECT d.revision, d.schools FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?',
+      `SELECT d.revision, json_extract(d.make, '$.schools') AS schools FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?`,
       callId,
     );
   expect(kept()).toEqual([{ revision: 2, schools: '{"hingeMove":"packing"}' }]);

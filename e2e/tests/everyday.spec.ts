@@ -41,9 +41,11 @@ test('a new call in a few taps; faults are said at the field and nothing typed i
   await expect(page.getByRole('heading', { name: 'Front' })).toBeVisible();
   await expect(page.getByTestId('check-complaint-sticksWhenWet')).toHaveAttribute('aria-checked', 'true');
   await expectAllSaved(page);
-  expect(house.rows(`SELECT slabWidthMm, profile FROM door WHERE title = 'Front'`)).toEqual([
-    { slabWidthMm: 838.2, profile: 'exteriorTimber' },
-  ]);
+  expect(
+    house.rows(
+      `SELECT json_extract(make, '$.slabWidthMm') AS slabWidthMm, json_extract(make, '$.profile') AS profile FROM door WHERE title = 'Front'`,
+    ),
+  ).toEqual([{ slabWidthMm: 838.2, profile: 'exteriorTimber' }]);
 
   // An old site and door are two taps.
   await page.goto(`${house.url}/new`);

@@ -1,3 +1,3 @@
-import { Today } from '../src/features/today/Today';
+import { Today } from '../src/pages/today/Today';
 
 export default Today;

@@ -1,3 +1,3 @@
-import { NewCall } from '../src/features/newCall/NewCall';
+import { NewCall } from '../src/pages/newCall/NewCall';
 
 export default NewCall;

@@ -1,3 +1,3 @@
-import { SettingsPage } from '../src/features/settings/SettingsPage';
+import { SettingsPage } from '../src/pages/settings/SettingsPage';
 
 export default SettingsPage;

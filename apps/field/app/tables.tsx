@@ -1,3 +1,3 @@
-import { TablesPage } from '../src/features/tables/TablesPage';
+import { TablesPage } from '../src/pages/tables/TablesPage';
 
 export default TablesPage;

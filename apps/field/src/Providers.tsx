@@ -6,13 +6,13 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { useFonts } from 'expo-font';
 import { useEffect, type PropsWithChildren } from 'react';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
-import { persistOptions, queryClient } from './data/queryClient';
-import { watchNetwork } from './data/reachability';
-import { resumeWrites } from './data/sendWrites';
-import { registerServiceWorker } from './data/serviceWorker';
+import { persistOptions, queryClient } from './offline/queryClient';
+import { watchNetwork } from './offline/reachability';
+import { resumeWrites } from './offline/sendWrites';
+import { registerServiceWorker } from './offline/serviceWorker';
 import { ThemeProvider } from './design/theme';
 import { FONT } from './design/tokens';
-import { warmEngine } from './workers/engine';
+import { warmEngine } from './engine/engine';
 
 /** What was kept may be older than what was written just before the page closed. */
 const askAgain = () => queryClient.invalidateQueries();

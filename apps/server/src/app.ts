@@ -1,5 +1,4 @@
-import { API, PATHS, type Health } from '@proper-swing/contract';
-import { openApiDocument } from '@proper-swing/contract/openApi';
+import { API } from '@proper-swing/contract';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
@@ -9,11 +8,9 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { DataSource } from 'typeorm';
 import { answerProblems, problem } from './http/problem';
-import { callRoutes } from './routes/callRoutes';
-import { engineRoutes } from './routes/engineRoutes';
-import { recordRoutes } from './routes/recordRoutes';
-import { callStore } from './store/callStore';
-import { recordStore } from './store/recordStore';
+import { callViews } from './record/callViews';
+import { recordStore } from './record/recordStore';
+import { apiRouter } from './routes/apiRouter';
 
 export const VERSION = '0.1.0';
 
@@ -48,14 +45,7 @@ export function createApp({ store, logger, webRoot }: AppParts): Express {
     next();
   });
 
-  app.get(PATHS.health, (_request, response) => {
-    const health: Health = { status: 'ok', version: VERSION };
-    response.json(health);
-  });
-  app.get(PATHS.openapi, (_request, response) => {
-    response.json(openApiDocument(VERSION));
-  });
-  app.use(API, callRoutes(callStore(store)), recordRoutes(recordStore(store)), engineRoutes());
+  app.use(API, apiRouter(recordStore(store), callViews(store), VERSION));
   app.use(API, (request) => {
     throw problem(404, 'No such address', `${request.method} ${request.originalUrl} is not part of this API.`);
   });

@@ -3,8 +3,18 @@ import { v7 } from 'uuid';
 
 const writtenAt = '2026-03-02T08:30:00.000Z';
 
+export interface ExampleRecords {
+  site: Site;
+  door: Door;
+  call: Call;
+  set: ReadingSet;
+  reading: ReadingEntry;
+  adjustment: Adjustment;
+  worksheet: Worksheet;
+}
+
 /** A site, a door, a call and what is written on it, with fresh ids: what server tests write. */
-export function exampleRecords() {
+export function exampleRecords(): ExampleRecords {
   const site: Site = { id: v7(), revision: 1, writtenAt, name: 'Alder Court', address: '4 Mill Row', contact: 'Caretaker', remarks: '' };
   const door: Door = {
     id: v7(),
@@ -12,15 +22,18 @@ export function exampleRecords() {
     writtenAt,
     siteId: site.id,
     title: 'Store room',
-    hingesOn: 'left',
-    slabWidthMm: 762,
-    slabHeightMm: 1981,
-    thicknessMm: 40,
-    hingeHeightsMm: [165, 990, 1750],
-    hingeKind: 'butt',
-    slabKind: 'solidTimber',
-    fireRated: false,
-    profile: 'interiorTimber',
+    kind: 'hinged',
+    make: {
+      hingesOn: 'left',
+      slabWidthMm: 762,
+      slabHeightMm: 1981,
+      thicknessMm: 40,
+      hingeHeightsMm: [165, 990, 1750],
+      hingeKind: 'butt',
+      slabKind: 'solidTimber',
+      fireRated: false,
+      profile: 'interiorTimber',
+    },
   };
   const call: Call = {
     id: v7(),

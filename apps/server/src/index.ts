@@ -1,3 +1,3 @@
 export { createApp, VERSION, type AppParts } from './app';
-export { openStore } from './store/openStore';
-export { recordStore, type RecordStore } from './store/recordStore';
+export { openStore } from './record/openStore';
+export { recordStore, type RecordStore } from './record/recordStore';

@@ -1,6 +1,6 @@
 import { pino } from 'pino';
 import { createApp } from './app';
-import { openStore } from './store/openStore';
+import { openStore } from './record/openStore';
 import type { AddressInfo } from 'node:net';
 
 /** Starts the server from the environment: PORT, HOST, DATABASE, WEB_ROOT, LOG_LEVEL. */

@@ -7,7 +7,7 @@ import { v7 } from 'uuid';
 import { createApp } from './app';
 import { exampleRecords } from './exampleRecords';
 import { MIGRATIONS } from './migrations';
-import { openStore } from './store/openStore';
+import { openStore } from './record/openStore';
 
 let store: DataSource;
 let app: Express;
@@ -127,7 +127,7 @@ describe('reading', () => {
     const { body } = await request(app).get(`/api/calls/${call.id}/record`).expect(200);
     expect(body).toMatchObject({
       call: { id: call.id },
-      door: { hingeHeightsMm: [165, 990, 1750] },
+      door: { kind: 'hinged', make: { hingeHeightsMm: [165, 990, 1750] } },
       site: { name: site.name },
       adjustments: [{ action: 'tighten' }],
     });

@@ -1,9 +1,31 @@
-export { check, type Checked, type FieldError } from './validate';
-export { toJsonSchema, type JsonSchema } from './jsonSchema';
+// What pages and server share by name and shape. Nothing here checks anything: checks are in ./schemas, ./engine and ./sheets.
+export type { FieldError } from './validate';
 export type { DiagnoseRequest, PlanRequest } from './engine/hingedSchemas';
-export * from './record/schemas';
-export { RECORD_KINDS, recordKind, type RecordBodies, type RecordKind, type RecordKindEntry } from './record/kinds';
+export { PATHS } from './paths';
+export { API, everyRoute, LARGEST_PAGE, pathOf, recordRoutes, ROUTES, type Route, type RouteId } from './routes';
+export { SHEET_NAMES, type SheetName } from './names/sheets';
+export { STAGES, type Stage } from './names/stages';
 export type { CallRecord, CallSummary, DoorHistory, Health, Page, Problem } from './record/answers';
-export { SHEET_NAMES, type SheetName } from './sheets/sheet';
+export { mergeRecord } from './record/mergeRecord';
+export {
+  emptyLists,
+  RECORD_KINDS,
+  recordKind,
+  type Adjustment,
+  type Call,
+  type CardsOfCall,
+  type Door,
+  type FindingEntry,
+  type HingedMake,
+  type ListsOfCall,
+  type Note,
+  type ReadingEntry,
+  type ReadingSet,
+  type RecordBodies,
+  type RecordKind,
+  type RecordKindEntry,
+  type Site,
+  type Worksheet,
+} from './record/register';
+export { inWriting, sequenceOf, standingInSequence, type Sequenced } from './record/sequence';
 export { standing, type Correctable } from './record/standing';
-export { API, PATHS } from './record/paths';

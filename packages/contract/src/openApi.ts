@@ -1,17 +1,44 @@
 import { ENGINE } from './engine/register';
 import { toJsonSchema, type JsonSchema } from './jsonSchema';
-import { RECORD_KINDS, type RecordKindEntry } from './record/kinds';
-import { API, PATHS } from './record/paths';
+import { RECORD_KINDS } from './record/register';
+import { recordSchema } from './record/schemas';
+import { API, everyRoute, LARGEST_PAGE, pathOf, ROUTES, type QueryField, type Route } from './routes';
 
-const problem = (description: string) => ({
-  description,
-  content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+const ref = (name: string): JsonSchema => ({ $ref: `#/components/schemas/${name}` });
+
+const listOf = (items: JsonSchema): JsonSchema => ({ type: 'array', items });
+
+const objectOf = (properties: Record<string, JsonSchema>): JsonSchema => ({
+  type: 'object',
+  required: Object.keys(properties),
+  properties,
 });
 
-const json = (schema: JsonSchema, description: string) => ({ description, content: { 'application/json': { schema } } });
+const pageOf = (items: JsonSchema): JsonSchema => objectOf({ items: listOf(items), next: { type: ['string', 'null'] } });
 
-/** The OpenAPI 3.1 document of the whole API, made from the same schemas that check what comes in. */
+const TEXT = { type: 'string' };
+
+const PROBLEMS: Readonly<Record<number, string>> = {
+  400: 'Not JSON',
+  404: 'There is none',
+  409: 'Another one is there under this id or revision',
+  413: 'Too large',
+  422: 'A field is wrong; it is named',
+  500: 'Something broke on the server; nothing that was confirmed is lost',
+};
+
+const QUERY: Readonly<Record<QueryField['is'], JsonSchema>> = {
+  text: TEXT,
+  instant: { type: 'string', format: 'date-time' },
+  limit: { type: 'integer', minimum: 1, maximum: LARGEST_PAGE },
+};
+
+/** The OpenAPI 3.1 document of the whole API, made from the routes and the schemas that check what comes in. */
 export function openApiDocument(version: string): Record<string, unknown> {
+  const paths: Record<string, Record<string, unknown>> = {};
+  for (const route of everyRoute()) {
+    for (const { address, operation } of operationsOf(route)) paths[address] = { ...paths[address], [route.method]: operation };
+  }
   return {
     openapi: '3.1.0',
     info: {
@@ -19,93 +46,82 @@ export function openApiDocument(version: string): Record<string, unknown> {
       version,
       description: 'Calls on doors, their readings and corrections, and the engine behind them. Lengths are in millimetres.',
     },
-    paths: {
-      [PATHS.health]: { get: { summary: 'Whether the server is up', responses: { 200: json({ type: 'object' }, 'It is') } } },
-      ...Object.assign({}, ...RECORD_KINDS.map(recordPaths)),
-      ...Object.assign(
-        {},
-        ...ENGINE.map(({ name, title, request, result, example }) => ({
-          [PATHS.engineRun(name)]: {
-            post: {
-              summary: title,
-              requestBody: { required: true, content: { 'application/json': { schema: toJsonSchema(request), example } } },
-              responses: {
-                200: json(toJsonSchema(result), 'The answer'),
-                400: problem('Not JSON'),
-                413: problem('Too large'),
-                422: problem('A field is wrong; it is named'),
-              },
-            },
-          },
-        })),
-      ),
-    },
-    components: {
-      schemas: {
-        ...Object.fromEntries(RECORD_KINDS.map(({ kind, schema }) => [kind, toJsonSchema(schema)])),
-        Problem: {
-          type: 'object',
-          required: ['type', 'title', 'status', 'detail'],
-          properties: {
-            type: { type: 'string' },
-            title: { type: 'string' },
-            status: { type: 'integer' },
-            detail: { type: 'string' },
-            instance: { type: 'string' },
-            errors: {
-              type: 'array',
-              items: {
-                type: 'object',
-                required: ['field', 'message'],
-                properties: { field: { type: 'string' }, message: { type: 'string' } },
-              },
-            },
-          },
-        },
-      },
-    },
+    paths,
+    components: { schemas: componentSchemas() },
   };
 }
 
-function recordPaths({ kind, title, manner, parent }: RecordKindEntry): Record<string, unknown> {
-  const schema = { $ref: `#/components/schemas/${kind}` };
-  const filter =
-    parent === undefined
-      ? []
-      : [{ name: parent.field, in: 'query', schema: { type: 'string' }, description: `Only those of this ${parent.kind}` }];
-  return {
-    [`${API}/${kind}/{id}`]: {
-      parameters: [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }],
-      get: { summary: `Read: ${title}`, responses: { 200: json(schema, title), 404: problem('There is none') } },
-      put: {
-        summary: manner === 'card' ? `Write or correct: ${title}` : `Write once: ${title}. The same again is harmless.`,
-        requestBody: { required: true, content: { 'application/json': { schema } } },
-        responses: {
-          200: json(schema, 'It was there already'),
-          201: json(schema, 'Written'),
-          409: problem('Another one is there under this id or revision'),
-          422: problem('A field is wrong; it is named'),
-        },
+/** The operations of a route: one, but for running the engine, where each function has its own request and answer. */
+function operationsOf(route: Route): { address: string; operation: Record<string, unknown> }[] {
+  if (route.path === ROUTES.engineRun.path && route.method === 'post') {
+    return ENGINE.map(({ name, title, request, result, example }) => ({
+      address: pathOf(route, { name }),
+      operation: {
+        ...operationOf(route, []),
+        summary: title,
+        requestBody: { required: true, content: { 'application/json': { schema: toJsonSchema(request), example } } },
+        responses: { ...responsesOf(route), 200: json(toJsonSchema(result), 'The answer') },
       },
-    },
-    [`${API}/${kind}`]: {
-      get: {
-        summary: `List: ${title}`,
-        parameters: [
-          { name: 'cursor', in: 'query', schema: { type: 'string' } },
-          { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 200 } },
-          ...filter,
-        ],
-        responses: {
-          200: json(
-            {
-              type: 'object',
-              required: ['items', 'next'],
-              properties: { items: { type: 'array', items: schema }, next: { type: ['string', 'null'] } },
-            },
-            'A page',
-          ),
-        },
+    }));
+  }
+  const parts = [...route.path.matchAll(/:(\w+)/g)].flatMap(([, name]) => name ?? []);
+  const address = `${API}${route.path.replace(/:(\w+)/g, '{$1}')}`;
+  return [{ address, operation: operationOf(route, parts) }];
+}
+
+function operationOf(route: Route, parts: readonly string[]): Record<string, unknown> {
+  const parameters = [
+    ...parts.map((name) => ({ name, in: 'path', required: true, schema: TEXT })),
+    ...Object.entries(route.query ?? {}).map(([name, { is, says }]) => ({ name, in: 'query', schema: QUERY[is], description: says })),
+  ];
+  return {
+    summary: route.summary,
+    ...(parameters.length > 0 && { parameters }),
+    ...(route.takes !== undefined && { requestBody: { required: true, content: { 'application/json': { schema: ref(route.takes) } } } }),
+    responses: responsesOf(route),
+  };
+}
+
+function responsesOf({ method, gives, problems = [] }: Route): Record<number, unknown> {
+  const isWrite = method === 'put';
+  return {
+    200: json(ref(gives), isWrite ? 'It was there already' : 'The answer'),
+    ...(isWrite && { 201: json(ref(gives), 'Written') }),
+    ...Object.fromEntries([...problems, 500].map((status) => [status, problem(PROBLEMS[status] ?? '')])),
+  };
+}
+
+const json = (schema: JsonSchema, description: string) => ({ description, content: { 'application/json': { schema } } });
+
+const problem = (description: string) => ({ description, content: { 'application/problem+json': { schema: ref('Problem') } } });
+
+function componentSchemas(): Record<string, JsonSchema> {
+  const inCall = (manner: 'card' | 'entry') =>
+    RECORD_KINDS.flatMap((each) => (each.manner === manner && each.inCall !== undefined ? [[each.inCall, ref(each.kind)] as const] : []));
+  const cards = Object.fromEntries(inCall('card'));
+  const lists = Object.fromEntries(inCall('entry').map(([name, schema]) => [name, listOf(schema)]));
+  const count = { type: 'integer', minimum: 0 };
+  return {
+    ...Object.fromEntries(RECORD_KINDS.map(({ kind }) => [kind, toJsonSchema(recordSchema(kind))])),
+    ...Object.fromEntries(RECORD_KINDS.map(({ kind }) => [`${kind}Page`, pageOf(ref(kind))])),
+    CallRecord: objectOf({ ...cards, ...lists }),
+    CallSummaryPage: pageOf(objectOf({ ...cards, readingCount: count, adjustmentCount: count })),
+    DoorHistory: objectOf({ door: ref('doors'), site: ref('sites'), calls: listOf(ref('CallRecord')), next: { type: ['string', 'null'] } }),
+    Health: objectOf({ status: { type: 'string', enum: ['ok'] }, version: TEXT }),
+    EngineList: listOf(objectOf({ name: TEXT, title: TEXT })),
+    EngineDescription: objectOf({
+      name: TEXT,
+      title: TEXT,
+      request: { type: 'object' },
+      result: { type: 'object' },
+      example: objectOf({ request: {}, result: {} }),
+    }),
+    OpenApi: { type: 'object' },
+    Problem: {
+      ...objectOf({ type: TEXT, title: TEXT, status: { type: 'integer' }, detail: TEXT }),
+      properties: {
+        ...{ type: TEXT, title: TEXT, status: { type: 'integer' }, detail: TEXT, instance: TEXT },
+        errors: listOf(objectOf({ field: TEXT, message: TEXT })),
       },
     },
   };

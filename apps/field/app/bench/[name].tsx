@@ -1,3 +1,3 @@
-import { SheetPage } from '../../src/features/bench/latePages';
+import { SheetPage } from '../../src/pages/bench/latePages';
 
 export default SheetPage;

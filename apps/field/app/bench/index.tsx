@@ -1,3 +1,3 @@
-import { BenchPage } from '../../src/features/bench/latePages';
+import { BenchPage } from '../../src/pages/bench/latePages';
 
 export default BenchPage;

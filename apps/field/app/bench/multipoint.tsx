@@ -1,3 +1,3 @@
-import { BenchSessionPage } from '../../src/features/bench/latePages';
+import { BenchSessionPage } from '../../src/pages/bench/latePages';
 
 export default BenchSessionPage;

@@ -1,3 +1,3 @@
-import { DoorPage } from '../../src/features/door/DoorPage';
+import { DoorPage } from '../../src/pages/door/DoorPage';
 
 export default DoorPage;

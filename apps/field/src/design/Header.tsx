@@ -5,7 +5,7 @@ import { LINE, SPACE } from './tokens';
 import { Press } from './Press';
 import { usePalette } from './theme';
 import { Words } from './Words';
-import { SaveSign } from './SaveSign';
+import { SaveSign } from '../offline/SaveSign';
 
 export interface HeaderProps {
   title: string;

@@ -1,6 +1,6 @@
 import { formatLength, formatNumber, type LengthStyle } from '@proper-swing/core';
 import { useMemo } from 'react';
-import { lengthStyle, usePreferences } from '../data/preferences';
+import { lengthStyle, usePreferences } from '../offline/preferences';
 
 export interface LengthWords {
   /** `3.2 mm`, `1/8 in` */

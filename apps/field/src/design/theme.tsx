@@ -1,6 +1,6 @@
 import { createContext, useContext, useMemo, type PropsWithChildren } from 'react';
 import { useColorScheme } from 'react-native';
-import { usePreferences } from '../data/preferences';
+import { usePreferences } from '../offline/preferences';
 import { DARK, LIGHT, type Palette } from './tokens';
 
 const PaletteContext = createContext<Palette>(LIGHT);

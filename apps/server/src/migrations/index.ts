@@ -4,6 +4,8 @@ import { OwnLimits1795600000000 } from './1795600000000-own-limits';
 import { Schools1795612000000 } from './1795612000000-schools';
 import { CheckedAgain1795616000000 } from './1795616000000-checked-again';
 import { Worksheets1795620000000 } from './1795620000000-worksheets';
+import { DoorKinds1795700000000 } from './1795700000000-door-kinds';
+import { EntrySequence1795710000000 } from './1795710000000-entry-sequence';
 
 /** Oldest first. */
 export const MIGRATIONS = [
@@ -13,4 +15,6 @@ export const MIGRATIONS = [
   Schools1795612000000,
   CheckedAgain1795616000000,
   Worksheets1795620000000,
+  DoorKinds1795700000000,
+  EntrySequence1795710000000,
 ];

@@ -1,6 +1,6 @@
-import { openStore } from '../store/openStore';
+import { openStore } from '../record/openStore';
 
-/** Prints the SQL that would bring a fresh, migrated database to what the entities say: the body of the next migration. */
+/** Prints the SQL that would bring a fresh, migrated database to what the descriptions of records say: the body of the next migration. */
 const store = await openStore(':memory:');
 const { upQueries, downQueries } = await store.driver.createSchemaBuilder().log();
 process.stdout.write(

@@ -9,65 +9,14 @@ import {
   SLAB_KINDS,
   STATION_IDS,
   EDGES,
-  limitFaults,
-  school,
-  wayIds,
   type OwnLimits,
+  type SchoolChoices,
 } from '@proper-swing/core';
-import { array, boolean, number, object, string, type InferType } from 'yup';
+import { array, boolean, number, object, string, type InferType, type Schema } from 'yup';
+import { fieldSchema } from '../fields/schema';
+import { OWN_LIMITS, SCHOOLS } from '../record/doorKinds/hinged';
 import { hingeHeights, slabHeight, slabWidth } from '../sheets/doorShapes';
 import { finite, LARGEST_MM, mm } from './figures';
-
-const limitMm = (description: string) => mm(description).required().test(finite).min(0).max(100);
-
-const edgeLimits = object({
-  min: limitMm('Least gap'),
-  target: limitMm('Gap to aim at'),
-  max: limitMm('Largest gap'),
-})
-  .noUnknown()
-  .default(undefined)
-  .required();
-
-const ownLimitsShape = object({
-  edges: object({ hinge: edgeLimits, head: edgeLimits, latch: edgeLimits, foot: edgeLimits }).noUnknown().default(undefined).required(),
-  evenWithin: limitMm('Largest difference allowed along the hinge, head or latch edge'),
-  reason: string().required().trim().max(200).meta({ description: 'Why they differ from the profile' }),
-}).noUnknown();
-
-/** Limits of one door in place of its profile's; that they make sense is for the core to say. */
-export const ownLimitsSchema = ownLimitsShape
-  .test('sense', (limits: OwnLimits | null | undefined, { createError, path }) => {
-    // What is absent has no faults, and what is of another shape is refused field by field.
-    if (limits == null || !ownLimitsShape.isValidSync(limits, { strict: true })) return true;
-    const [fault] = limitFaults(limits);
-    return fault === undefined || createError({ path: `${path}.${fault.field}`, message: `${path}.${fault.field}: ${fault.message}` });
-  })
-  .nullable()
-  .optional()
-  .default(undefined)
-  .meta({ description: 'Limits set by hand for this door, in place of those of its profile' });
-
-/** Ways of working chosen for one door; what is not chosen is weighed. */
-export const schoolsSchema = object({
-  drift: string()
-    .oneOf(wayIds('drift'))
-    .nullable()
-    .optional()
-    .default(undefined)
-    .meta({ description: school('drift').title }),
-  hingeMove: string()
-    .oneOf(wayIds('hingeMove'))
-    .nullable()
-    .optional()
-    .default(undefined)
-    .meta({ description: school('hingeMove').title }),
-})
-  .noUnknown()
-  .nullable()
-  .optional()
-  .default(undefined)
-  .meta({ description: 'Schools chosen for this door, where good carpenters differ' });
 
 const doorShape = {
   slabWidthMm: slabWidth,
@@ -77,8 +26,8 @@ const doorShape = {
   slabKind: string().oneOf(SLAB_KINDS).required().meta({ description: 'Make of the slab; decides whether it may be planed' }),
   fireRated: boolean().required().meta({ description: 'Fire, smoke or security door: nothing outside its certificate' }),
   profile: string().oneOf(PROFILE_IDS).required().meta({ description: 'Tolerance profile the gaps are judged by' }),
-  ownLimits: ownLimitsSchema,
-  schools: schoolsSchema,
+  ownLimits: fieldSchema(OWN_LIMITS) as Schema<OwnLimits | null | undefined>,
+  schools: fieldSchema(SCHOOLS) as Schema<SchoolChoices | null | undefined>,
 };
 
 export const hingedDoorSchema = object(doorShape)

@@ -1,4 +1,4 @@
-import type { Adjustment, Call, Door, FindingEntry, Note, ReadingEntry, ReadingSet, Site, Worksheet } from './schemas';
+import type { CardsOfCall, ListsOfCall, RecordBodies } from './register';
 
 /** A page of a list; `next` is the cursor of the following page, or null at the end. */
 export interface Page<T> {
@@ -7,33 +7,22 @@ export interface Page<T> {
 }
 
 /** A call as a list shows it, with the door and site it is about. */
-export interface CallSummary {
-  call: Call;
-  door: Door;
-  site: Site;
-  /** Readings taken on this call so far, and steps done. */
+export interface CallSummary extends CardsOfCall {
+  /** Readings that stand on this call so far, and steps done. */
   readingCount: number;
   adjustmentCount: number;
 }
 
-/** Everything written on one call. Superseded and withdrawn entries are kept and marked by the later entry. */
-export interface CallRecord {
-  call: Call;
-  door: Door;
-  site: Site;
-  readingSets: ReadingSet[];
-  readings: ReadingEntry[];
-  findings: FindingEntry[];
-  adjustments: Adjustment[];
-  notes: Note[];
-  worksheets: Worksheet[];
-}
+/** Everything written on a call. Superseded and withdrawn entries are kept and marked by the later entry. */
+export type CallRecord = CardsOfCall & ListsOfCall;
 
-/** All calls of a door, newest first, with their records. */
+/** Calls of a door, newest first, with their records. */
 export interface DoorHistory {
-  door: Door;
-  site: Site;
+  door: RecordBodies['doors'];
+  site: RecordBodies['sites'];
   calls: CallRecord[];
+  /** Cursor of the older calls that are not in it, or null when it is whole. */
+  next: string | null;
 }
 
 /** RFC 9457 problem details. */

@@ -1,11 +1,15 @@
 import { engineFunction } from '../engine';
 import { hingedDoorSchema } from '../engine/hingedSchemas';
-import { check } from '../validate';
 import { openApiDocument } from '../openApi';
-import { RECORD_KINDS } from './kinds';
-import { callSchema, doorSchema, readingSchema } from './schemas';
+import { everyRoute } from '../routes';
+import { check } from '../validate';
+import { RECORD_KINDS } from './register';
+import { recordSchema } from './schemas';
 import { standing } from './standing';
 
+const readingSchema = recordSchema('readings');
+const doorSchema = recordSchema('doors');
+const callSchema = recordSchema('calls');
 const ID = '01932b7e-7d1c-7000-8000-000000000001';
 const reading = {
   id: ID,
@@ -41,12 +45,7 @@ describe('record schemas', () => {
   });
 
   it('refuse an empty title and hinges outside the slab, at the field', () => {
-    const door = {
-      id: ID,
-      revision: 1,
-      writtenAt: reading.writtenAt,
-      siteId: ID,
-      title: '',
+    const make = {
       hingesOn: 'left',
       slabWidthMm: 762,
       slabHeightMm: 1981,
@@ -57,9 +56,13 @@ describe('record schemas', () => {
       fireRated: false,
       profile: 'interiorTimber',
     };
+    const door = { id: ID, revision: 1, writtenAt: reading.writtenAt, siteId: ID, title: '', kind: 'hinged', make };
+    const withHinges = (hingeHeightsMm: number[]) => ({ ...door, title: 'Kitchen', make: { ...make, hingeHeightsMm } });
     expect(faults(doorSchema, door)).toContain('title');
-    expect(faults(doorSchema, { ...door, title: 'Kitchen' })).toEqual(['hingeHeightsMm']);
-    expect(faults(doorSchema, { ...door, title: 'Kitchen', hingeHeightsMm: [150, 1700] })).toEqual([]);
+    expect(faults(doorSchema, withHinges([150, 2100]))).toEqual(['make.hingeHeightsMm']);
+    expect(faults(doorSchema, withHinges([1700, 150]))).toEqual(['make.hingeHeightsMm']);
+    expect(faults(doorSchema, withHinges([150, 1700]))).toEqual([]);
+    expect(faults(doorSchema, { ...door, title: 'Kitchen', kind: 'revolving' })).toContain('kind');
     expect(faults(callSchema, { id: ID })).toEqual(expect.arrayContaining(['doorId', 'scheduledFor', 'state']));
   });
 });
@@ -107,9 +110,25 @@ describe('standing entries', () => {
 });
 
 describe('OpenAPI document', () => {
-  it('has a PUT for every kind of record and a POST for every engine function', () => {
-    const { paths } = openApiDocument('1') as { paths: Record<string, Record<string, unknown>> };
+  const { paths, components } = openApiDocument('1') as {
+    paths: Record<string, Record<string, unknown>>;
+    components: { schemas: Record<string, unknown> };
+  };
+
+  it('tells of every route, and of every kind of record and function of the engine', () => {
+    for (const { method, path } of everyRoute().filter((route) => route.method !== 'post')) {
+      expect(paths[`/api${path.replace(/:(\w+)/g, '{$1}')}`]).toHaveProperty(method);
+    }
     for (const { kind } of RECORD_KINDS) expect(paths[`/api/${kind}/{id}`]).toHaveProperty('put');
     expect(paths['/api/engine/hinged.diagnose']).toHaveProperty('post');
+    expect(Object.keys(paths)).toEqual(
+      expect.arrayContaining(['/api/openapi.json', '/api/call-summaries', '/api/engine', '/api/engine/{name}']),
+    );
+  });
+
+  it('names no schema that it does not hold', () => {
+    const named = [...JSON.stringify({ paths, components }).matchAll(/#\/components\/schemas\/([\w-]+)/g)].map(([, name]) => name ?? '');
+    expect(named.length).toBeGreaterThan(50);
+    for (const name of new Set(named)) expect([name, name in components.schemas]).toEqual([name, true]);
   });
 });

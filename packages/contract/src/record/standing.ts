@@ -2,7 +2,7 @@
 export interface Correctable {
   id: string;
   supersedes?: string | null | undefined;
-  withdrawn?: boolean | undefined;
+  withdrawn?: boolean | null | undefined;
 }
 
 /** The entries that stand: neither superseded by a later one nor withdrawn. */

@@ -1,6 +1,7 @@
 import { continuousSheet, loadSheet, sizeSheet } from './hingeSheets';
 import { checkGoSheet, nextTurnsSheet } from './multipointSheets';
-import { SHEET_NAMES, type Sheet, type SheetName } from './sheet';
+import { SHEET_NAMES, type SheetName } from '../names/sheets';
+import type { Sheet } from './sheet';
 import { strikeSheet } from './strikeSheet';
 import { driftSheet, edgeSheet, floorSheet } from './swingSheets';
 import { pairSheet, twistSheet } from './twistSheets';
@@ -28,4 +29,5 @@ export function sheet(name: SheetName): Sheet {
   return BY_NAME[name];
 }
 
-export { SHEET_NAMES, type EngineFunction, type Sheet, type SheetName } from './sheet';
+export { SHEET_NAMES, type SheetName } from '../names/sheets';
+export type { EngineFunction, Sheet } from './sheet';

@@ -1,3 +1,3 @@
-import { FindPage } from '../../../src/features/find/FindPage';
+import { FindPage } from '../../../src/pages/find/FindPage';
 
 export default FindPage;

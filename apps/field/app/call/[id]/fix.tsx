@@ -1,3 +1,3 @@
-import { FixPage } from '../../../src/features/fix/FixPage';
+import { FixPage } from '../../../src/pages/fix/FixPage';
 
 export default FixPage;

@@ -1,3 +1,3 @@
-import { ListenPage } from '../../../src/features/call/ListenPage';
+import { ListenPage } from '../../../src/pages/listen/ListenPage';
 
 export default ListenPage;

@@ -1,3 +1,3 @@
-import { LookPage } from '../../../src/features/look/LookPage';
+import { LookPage } from '../../../src/pages/look/LookPage';
 
 export default LookPage;

@@ -1,3 +1,3 @@
-import { MeasurePage } from '../../../src/features/measure/MeasurePage';
+import { MeasurePage } from '../../../src/pages/measure/MeasurePage';
 
 export default MeasurePage;

@@ -1,3 +1,3 @@
-import { ProvePage } from '../../../src/features/prove/ProvePage';
+import { ProvePage } from '../../../src/pages/prove/ProvePage';
 
 export default ProvePage;

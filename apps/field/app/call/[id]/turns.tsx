@@ -1,3 +1,3 @@
-import { CallSessionPage } from '../../../src/features/bench/latePages';
+import { CallSessionPage } from '../../../src/pages/bench/latePages';
 
 export default CallSessionPage;

@@ -1,3 +1,3 @@
-import { CallSheetPage } from '../../../../src/features/bench/latePages';
+import { CallSheetPage } from '../../../../src/pages/bench/latePages';
 
 export default CallSheetPage;

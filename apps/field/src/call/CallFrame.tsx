@@ -1,0 +1,55 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { router } from 'expo-router';
+import { useMemo, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { Header } from '../design/Header';
+import { Page, type PageProps } from '../design/Page';
+import { Press } from '../design/Press';
+import { Words } from '../design/Words';
+import { StageStrip } from './StageStrip';
+import type { CallStage } from './stages';
+import { useCallPage } from './useCallPage';
+
+export interface CallFrameProps extends Pick<PageProps, 'isFixed'> {
+  stage: CallStage;
+  footer?: (record: CallRecord) => ReactNode;
+  children: (record: CallRecord) => ReactNode;
+}
+
+/** What every stage of a call has round it; says so when the call is not to be had. */
+export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) {
+  const { callId, record, isMissing } = useCallPage();
+  const title = record?.door.title ?? 'Call';
+  const sub = record?.site.name;
+  // The same element until it says something else: a reading must not draw the whole page again.
+  const header = useMemo(
+    () => (
+      <View>
+        <Header title={title} sub={sub} onBack={() => router.navigate('/')} backLabel="Back to today's calls" />
+        <StageStrip callId={callId} current={stage} />
+      </View>
+    ),
+    [title, sub, callId, stage],
+  );
+  if (record === undefined) {
+    return (
+      <Page header={header}>
+        {isMissing ? (
+          <>
+            <Words>This call is not kept on this device, and the server cannot be reached or does not know it.</Words>
+            <Press kind="primary" onPress={() => router.navigate('/')}>
+              Back to the calls
+            </Press>
+          </>
+        ) : (
+          <Words tone="pencil">Fetching the call.</Words>
+        )}
+      </Page>
+    );
+  }
+  return (
+    <Page header={header} footer={footer?.(record)} isFixed={isFixed}>
+      {children(record)}
+    </Page>
+  );
+}

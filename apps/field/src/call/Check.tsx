@@ -1,0 +1,42 @@
+import type { Finding } from '@proper-swing/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Choice } from '../design/Choice';
+import { Press } from '../design/Press';
+import { SPACE } from '../design/tokens';
+import { Words } from '../design/Words';
+
+export interface CheckProps {
+  finding: Finding;
+  answer: string | undefined;
+  onAnswer: (answer: string) => void;
+  /** Shows how it is done from the start. */
+  explains?: boolean;
+}
+
+/** One quick check: the question, how it is done, and its answers. The same answer again takes it back. */
+export function Check({ finding, answer, onAnswer, explains = false }: CheckProps) {
+  const [showsHow, setShowsHow] = useState(explains);
+  return (
+    <View style={styles.check}>
+      <View style={styles.head}>
+        <Words kind="strong" style={styles.question}>
+          {finding.question}
+        </Words>
+        {!explains && (
+          <Press kind="quiet" label={`How to check: ${finding.question}`} onPress={() => setShowsHow(!showsHow)}>
+            How
+          </Press>
+        )}
+      </View>
+      {showsHow && <Words>{finding.howTo}</Words>}
+      <Choice label={finding.question} options={finding.answers} chosen={answer} onChoose={onAnswer} testID={`check-${finding.id}`} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  check: { gap: SPACE.xs, paddingBottom: SPACE.s },
+  head: { flexDirection: 'row', alignItems: 'center', minHeight: 48 },
+  question: { flex: 1 },
+});

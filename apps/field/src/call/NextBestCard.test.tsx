@@ -1,0 +1,67 @@
+import { type NextBest } from '@proper-swing/core';
+import { whatNext } from '@proper-swing/core/engine';
+import { onlineManager } from '@tanstack/react-query';
+import { fireEvent, render, screen } from '@testing-library/react-native';
+import { outbox } from '../offline/outbox';
+import { exampleRecord } from '../record/exampleRecord';
+import { observedAt } from '../record/observed';
+import { NextBestCard } from './NextBestCard';
+
+const record = exampleRecord({
+  found: { 'latch.top': 'rubs', 'latch.bottom': 4.6, 'hinge.top': 4.8, 'hinge.bottom': 1.8, 'head.latch': 5, 'head.hinge': 3 },
+});
+
+// What is answered stays in the outbox: nothing is sent from a unit test.
+beforeAll(() => onlineManager.setOnline(false));
+afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
+
+describe('what to read next', () => {
+  it('asks the check that tells most, with the reason, and writes its answer', () => {
+    const next = whatNext(observedAt(record, 'found'));
+    const check = next.choices.find(({ kind }) => kind === 'finding');
+    if (check === undefined) throw new Error('no check');
+    render(<NextBestCard record={record} next={{ ...next, choices: [check] }} />);
+    expect(screen.getByText(check.title)).toBeTruthy();
+    expect(screen.getByText(check.howTo)).toBeTruthy();
+    expect(screen.getByTestId('next-why')).toHaveTextContent(new RegExp(check.why.slice(1)));
+    const [first] = screen.getAllByRole('radio');
+    if (first === undefined) throw new Error('no answer');
+    fireEvent.press(first);
+    expect(outbox.waiting().map(({ kind, body }) => [kind, 'finding' in body && body.finding])).toEqual([['findings', check.id]]);
+  });
+
+  it('offers to read a station, and names the others with their reasons', () => {
+    const next: NextBest = {
+      enough: false,
+      choices: [
+        {
+          kind: 'station',
+          id: 'plumb.hinge',
+          title: 'Hinge leg, plumb',
+          howTo: 'Level on the leg.',
+          minutes: 0.5,
+          bits: 0.4,
+          why: 'tells a racked frame from loose top screws',
+        },
+        {
+          kind: 'finding',
+          id: 'liftPlay',
+          title: 'Lift the latch edge: play?',
+          howTo: '',
+          minutes: 0.3,
+          bits: 0.3,
+          why: 'tells loose top screws from worn pins',
+        },
+      ],
+    };
+    render(<NextBestCard record={record} next={next} />);
+    expect(screen.getByTestId('read-next')).toBeTruthy();
+    expect(screen.getByText('Tells a racked frame from loose top screws. About 30 seconds.')).toBeTruthy();
+    expect(screen.getByText('Or lift the latch edge: tells loose top screws from worn pins.')).toBeTruthy();
+  });
+
+  it('says when it is enough', () => {
+    render(<NextBestCard record={record} next={{ enough: true, choices: [] }} />);
+    expect(screen.getByText('More readings would not change the plan.')).toBeTruthy();
+  });
+});

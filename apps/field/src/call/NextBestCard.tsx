@@ -1,0 +1,74 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { finding, station, type FindingId, type NextBest, type NextChoice, type StationId } from '@proper-swing/core';
+import { router } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Press } from '../design/Press';
+import { Section } from '../design/Section';
+import { SPACE } from '../design/tokens';
+import { Words } from '../design/Words';
+import { Check } from './Check';
+import { writeFinding } from '../record/writeFinding';
+
+export interface NextBestCardProps {
+  record: CallRecord;
+  next: NextBest;
+}
+
+/** The one reading or check that would tell most, with the reason; answered on the spot where it can be. */
+export function NextBestCard({ record, next }: NextBestCardProps) {
+  const [first, ...others] = next.choices;
+  if (next.enough || first === undefined) {
+    return (
+      <Section title="Enough read">
+        <Words testID="next-best">More readings would not change the plan.</Words>
+      </Section>
+    );
+  }
+  return (
+    <Section title="Next, to be sure">
+      <View testID="next-best" style={styles.card}>
+        {first.kind === 'finding' ? (
+          <Check
+            key={first.id}
+            finding={finding(first.id as FindingId)}
+            answer={undefined}
+            onAnswer={(answer) => writeFinding(record, first.id as FindingId, answer)}
+            explains
+          />
+        ) : (
+          <>
+            <Words kind="strong">{first.title}</Words>
+            <Words>{first.howTo}</Words>
+            <Press onPress={() => openStation(record, first.id as StationId)} testID="read-next">
+              Read it
+            </Press>
+          </>
+        )}
+        <Words tone="pencil" testID="next-why">
+          {`${capital(first.why)}. About ${minutesWords(first)}.`}
+        </Words>
+      </View>
+      {others.map((choice) => (
+        <Words key={choice.id} tone="pencil">
+          {choice.why === first.why ? `Or ${nameOf(choice)}.` : `Or ${nameOf(choice)}: ${choice.why}.`}
+        </Words>
+      ))}
+    </Section>
+  );
+}
+
+export function openStation(record: CallRecord, id: StationId): void {
+  router.replace(`/call/${record.call.id}/measure?at=${id}`);
+}
+
+function nameOf({ kind, id, title }: NextChoice): string {
+  return kind === 'station'
+    ? station(id as StationId).title.toLowerCase()
+    : `${title.charAt(0).toLowerCase()}${title.slice(1).replace(/[?:].*$/, '')}`;
+}
+
+const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+const minutesWords = ({ minutes }: NextChoice) => (minutes < 1 ? `${Math.round(minutes * 60)} seconds` : `${Math.round(minutes)} min`);
+
+const styles = StyleSheet.create({ card: { gap: SPACE.s } });

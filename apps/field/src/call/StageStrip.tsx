@@ -1,0 +1,39 @@
+import { router } from 'expo-router';
+import { memo } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { LINE, TARGET } from '../design/tokens';
+import { usePalette } from '../design/theme';
+import { Words } from '../design/Words';
+import { CALL_STAGES, type CallStage } from './stages';
+
+/** The stages of a call as one ruled strip; any can be jumped to. */
+export const StageStrip = memo(function StageStrip({ callId, current }: { callId: string; current: CallStage }) {
+  const palette = usePalette();
+  return (
+    <View style={[styles.strip, { borderColor: palette.rule }]} role="navigation" aria-label="Stages of the call">
+      {CALL_STAGES.map(({ id, title, path }) => {
+        const isCurrent = id === current;
+        return (
+          <Pressable
+            key={id}
+            role="link"
+            aria-current={isCurrent ? 'step' : undefined}
+            onPress={() => router.replace(`/call/${callId}${path}`)}
+            testID={`stage-${id}`}
+            style={[styles.stage, { borderColor: isCurrent ? palette.ink : 'transparent' }]}
+          >
+            <Words kind="label" tone={isCurrent ? 'ink' : 'pencil'} style={isCurrent && styles.current}>
+              {title}
+            </Words>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+});
+
+const styles = StyleSheet.create({
+  strip: { flexDirection: 'row', borderBottomWidth: LINE.hair },
+  stage: { flex: 1, minHeight: TARGET - 4, alignItems: 'center', justifyContent: 'center', borderBottomWidth: 4 },
+  current: { fontWeight: '700' },
+});

@@ -1,0 +1,125 @@
+import { station, type StationId } from '@proper-swing/core';
+import { memo } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { LINE, RADIUS } from '../../design/tokens';
+import { themed } from '../../design/theme';
+import { Words } from '../../design/Words';
+import type { GapLabel } from './DoorDrawing';
+import { GapMark } from '../../design/drawing/marks';
+
+/** Centre of a label, px. */
+export interface LabelPlace {
+  x: number;
+  y: number;
+}
+
+const WIDTH = 68;
+const HEIGHT = 50;
+const LINE_HEIGHT = 20;
+
+const boxAt = ({ x, y }: LabelPlace) => ({ left: x - WIDTH / 2, top: y - HEIGHT / 2 });
+export interface StationTargetProps extends LabelPlace {
+  id: StationId;
+  onPick: (id: StationId) => void;
+}
+
+/**
+ * What is tapped to read a station. It lies over the figure and is described by it, so that neither a new estimate nor the
+ * next station draws the target again.
+ */
+export const StationTarget = memo(function StationTarget({ id, onPick, x, y }: StationTargetProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={station(id).title}
+      aria-describedby={figureId(id)}
+      onPress={() => onPick(id)}
+      testID={`station-${id}`}
+      style={[styles.box, boxAt({ x, y })]}
+    />
+  );
+});
+
+export interface StationFigureProps extends LabelPlace {
+  id: StationId;
+  label: GapLabel;
+  isActive: boolean;
+}
+
+/** The figure at one station of the drawing: ink or pencil, with its mark and its doubt; ringed while it is being read. */
+export const StationFigure = memo(
+  function StationFigure({ id, label: { main, sub, isPencil, verdict, spoken }, isActive, x, y }: StationFigureProps) {
+    const active = useActive();
+    const heard = `${station(id).title}: ${spoken}${isActive ? ', being read' : ''}`;
+    const place = boxAt({ x, y });
+    const lines = sub === undefined ? main : `${main}\n${sub}`;
+    // Most figures are such, and all change with every reading: one element each.
+    if (!isActive && isPencil) {
+      return (
+        <Words
+          kind="label"
+          tone="pencil"
+          id={figureId(id)}
+          spoken={heard}
+          testID={`gap-${id}`}
+          style={[styles.pencil, sub === undefined ? styles.oneLine : styles.twoLines, place]}
+        >
+          {lines}
+        </Words>
+      );
+    }
+    return (
+      <View nativeID={figureId(id)} role="img" aria-label={heard} style={[styles.box, place, isActive && active.ring]}>
+        {isPencil ? (
+          <Words kind="label" tone="pencil" style={styles.pencil} testID={`gap-${id}`}>
+            {lines}
+          </Words>
+        ) : (
+          <>
+            <View style={styles.line}>
+              {verdict && <GapMark verdict={verdict} size={14} />}
+              <Words kind="title" testID={`gap-${id}`}>
+                {main}
+              </Words>
+            </View>
+            {sub !== undefined && (
+              <Words kind="label" tone="pencil" style={styles.sub}>
+                {sub}
+              </Words>
+            )}
+          </>
+        )}
+      </View>
+    );
+  },
+  (a, b) =>
+    a.isActive === b.isActive &&
+    a.x === b.x &&
+    a.y === b.y &&
+    a.label.main === b.label.main &&
+    a.label.sub === b.label.sub &&
+    a.label.verdict === b.label.verdict &&
+    a.label.spoken === b.label.spoken,
+);
+
+const figureId = (id: StationId) => `figure-${id}`;
+
+const useActive = themed((palette) => StyleSheet.create({ ring: { borderColor: palette.accent, backgroundColor: palette.slab } }));
+
+const styles = StyleSheet.create({
+  box: {
+    position: 'absolute',
+    width: WIDTH,
+    height: HEIGHT,
+    borderWidth: LINE.bold,
+    borderColor: 'transparent',
+    borderRadius: RADIUS.m,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+  line: { flexDirection: 'row', alignItems: 'center', gap: 3 },
+  pencil: { fontSize: 18, lineHeight: LINE_HEIGHT, fontStyle: 'italic', textAlign: 'center' },
+  sub: { fontSize: 16, lineHeight: 18 },
+  oneLine: { position: 'absolute', width: WIDTH, height: HEIGHT, paddingTop: (HEIGHT - LINE_HEIGHT) / 2 },
+  twoLines: { position: 'absolute', width: WIDTH, height: HEIGHT, paddingTop: (HEIGHT - 2 * LINE_HEIGHT) / 2 },
+});

@@ -1,0 +1,106 @@
+import type { Correction, Diagnosis, Estimate, NextBest, Observed } from '@proper-swing/core';
+import { keepPreviousData, queryOptions, skipToken, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { ENGINE_KEY } from '../offline/queryClient';
+import { runChecked, runInSteps, runInWorker, type CheckedAnswer } from './engine';
+
+const KEEP_COMPUTED_MS = 60_000;
+
+/**
+ * One run of an engine function, as a query: the same request is not computed twice. The request stands in the key as
+ * text, written once: sorting and hashing a whole walk-round at every look into the cache would be felt.
+ */
+function engineQuery<T>(name: string, request: unknown) {
+  return queryOptions({
+    queryKey: [ENGINE_KEY, name, JSON.stringify(request)],
+    queryFn: () => runInWorker<T>(name, request),
+    networkMode: 'always',
+    staleTime: Infinity,
+    gcTime: KEEP_COMPUTED_MS,
+    retry: false,
+  });
+}
+
+/** The answer of a calculation to what was typed; the last one stays until the next is there. Nothing is asked without a request. */
+export function useSheetAnswer(name: string, request: object | undefined): CheckedAnswer | undefined {
+  const text = request === undefined ? undefined : JSON.stringify(request);
+  return useQuery({
+    queryKey: [ENGINE_KEY, 'checked', name, text],
+    queryFn: text === undefined ? skipToken : () => runChecked(name, JSON.parse(text)),
+    networkMode: 'always',
+    staleTime: Infinity,
+    gcTime: KEEP_COMPUTED_MS,
+    retry: false,
+    placeholderData: keepPreviousData,
+  }).data;
+}
+
+const diagnosisQuery = (observed: Observed) => engineQuery<Diagnosis>('hinged.diagnose', observed);
+
+const estimateQuery = (observed: Observed) => engineQuery<Estimate>('hinged.estimate', observed);
+
+/** The estimate of what was observed; the last one stays until the next is there. */
+export function useEstimate(observed: Observed): Estimate | undefined {
+  const query = useMemo(() => estimateQuery(observed), [observed]);
+  return useQuery({ ...query, placeholderData: keepPreviousData }).data;
+}
+
+/** The diagnosis of what was observed; the last one stays until the next is there. */
+export function useDiagnosis(observed: Observed): Diagnosis | undefined {
+  const query = useMemo(() => diagnosisQuery(observed), [observed]);
+  return useQuery({ ...query, placeholderData: keepPreviousData }).data;
+}
+
+/** Begins an estimate that `useEstimate` is about to ask for; resolves when it is there, or when there will be none. */
+export async function computeEstimate(client: QueryClient, observed: Observed): Promise<void> {
+  await client.query(estimateQuery(observed)).catch(() => undefined);
+}
+
+/** What to read next, once the diagnosis is on the screen; the last advice stays until the next is there. */
+export function useNextBest(observed: Observed): NextBest | undefined {
+  const query = useMemo(() => engineQuery<NextBest>('hinged.next', observed), [observed]);
+  return useQuery({ ...query, placeholderData: keepPreviousData }).data;
+}
+
+/** A plan that is being searched, or is there. */
+export interface Planning {
+  /** The last one stays until the next is there. */
+  correction: Correction | undefined;
+  /** Share of the search that is done, 0 to 1, while one is under way. */
+  progress: number | undefined;
+  /** The search was stopped before it gave a plan for what is known now. */
+  isStopped: boolean;
+  /** What went wrong in the search, where it ended by itself without a plan. */
+  fault: string | undefined;
+  stop: () => void;
+  again: () => void;
+}
+
+const PLAN = 'hinged.plan';
+
+/** The correction for what was observed. Left behind by a new reading, a search stops. */
+export function usePlan(observed: Observed): Planning {
+  const client = useQueryClient();
+  const [query, progressKey] = useMemo(() => {
+    const of = engineQuery<Correction>(PLAN, observed);
+    const progressOf = [...of.queryKey, 'progress'];
+    return [
+      {
+        ...of,
+        queryFn: ({ signal }: { signal: AbortSignal }) =>
+          runInSteps<Correction>(PLAN, observed, signal, (share) => client.setQueryData(progressOf, share)),
+      },
+      progressOf,
+    ] as const;
+  }, [observed, client]);
+  const { data, error, isFetching, isPlaceholderData, refetch } = useQuery({ ...query, placeholderData: keepPreviousData });
+  const { data: progress = 0 } = useQuery<number>({ queryKey: progressKey, queryFn: skipToken, gcTime: KEEP_COMPUTED_MS });
+  return {
+    correction: data,
+    progress: isFetching ? progress : undefined,
+    isStopped: !isFetching && error === null && (data === undefined || isPlaceholderData),
+    fault: isFetching ? undefined : error?.message,
+    stop: () => void client.cancelQueries({ queryKey: query.queryKey, exact: true }),
+    again: () => void refetch(),
+  };
+}

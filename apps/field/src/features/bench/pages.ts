@@ -1,5 +1,0 @@
-// What the bench and its sheets need is one script of its own, fetched when the first of these pages opens.
-export { BenchSessionPage, CallSessionPage } from '../multipoint/SessionPages';
-export { BenchPage } from './BenchPage';
-export { CallSheetPage } from './CallSheetPage';
-export { SheetPage } from './SheetPage';

@@ -1,7 +1,0 @@
-import type { CallRecord } from '@proper-swing/contract';
-import { revised, write } from '../../data/sendWrites';
-
-/** Marks a call done, or opens it again. */
-export function setCallState({ call }: CallRecord, state: 'open' | 'done'): void {
-  write('calls', revised(call, { state }));
-}

@@ -1,0 +1,41 @@
+import { type CallRecord, mergeRecord, PATHS } from '@proper-swing/contract';
+import { replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { callApi } from './api';
+import { KEYS } from './keys';
+import { startedHere } from './startedHere';
+import { useOutbox } from './useOutbox';
+
+export interface CallRecordState {
+  record: CallRecord | undefined;
+  /** Neither kept here nor to be had now. */
+  isMissing: boolean;
+}
+
+/** Everything written on a call: what the server has, what is still on its way, or both. */
+export function useCallRecord(callId: string): CallRecordState {
+  const client = useQueryClient();
+  const waiting = useOutbox();
+  const isUnsent = waiting.some(({ kind, body }) => kind === 'calls' && body.id === callId);
+  const { data, isFetched, fetchStatus } = useQuery({
+    queryKey: KEYS.callRecord(callId),
+    queryFn: () => callApi<CallRecord>(PATHS.callRecord(callId)),
+    // The server cannot know it before it has been sent; a call already there may be fetched again.
+    enabled: (query) => !isUnsent || query.state.data !== undefined,
+    retry: (failures, error) => failures < 2 && error.name === 'UnreachableError',
+  });
+  const merged = useMemo(() => {
+    const base = data ?? startedHere(client, waiting, callId);
+    return base && waiting.reduce((sum, { kind, body }) => mergeRecord(sum, kind, body), base);
+  }, [client, data, waiting, callId]);
+  const record = useUnchanged(merged);
+  return { record, isMissing: record === undefined && (isFetched || fetchStatus === 'paused') };
+}
+
+/** The same object as long as its contents are the same: a confirmed write moves from the outbox to the server's answer, and nothing need be drawn again. */
+function useUnchanged<T>(value: T): T {
+  const [kept, setKept] = useState(value);
+  const same = replaceEqualDeep(kept, value);
+  if (same !== kept) setKept(same);
+  return same;
+}

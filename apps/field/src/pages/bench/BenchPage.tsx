@@ -1,0 +1,52 @@
+import { router } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Header } from '../../design/Header';
+import { Page } from '../../design/Page';
+import { Press } from '../../design/Press';
+import { LINE, SPACE } from '../../design/tokens';
+import { usePalette } from '../../design/theme';
+import { Words } from '../../design/Words';
+import { BENCH_SHEETS, inAddress } from '../../sheets/sheetFields';
+
+const SESSION = {
+  name: 'multipoint',
+  title: 'Multipoint door, turn by turn',
+  about: 'Height, sideways, keeps: how far each screw goes, from what the last turn did.',
+};
+
+/** Every calculation that can be used without a customer. */
+export function BenchPage() {
+  const palette = usePalette();
+  return (
+    <Page
+      header={<Header title="The bench" sub="Without a customer" onBack={() => router.navigate('/')} backLabel="Back to today's calls" />}
+    >
+      <View style={styles.list}>
+        {[SESSION, ...BENCH_SHEETS].map(({ name, title, about }) => (
+          <Press
+            key={name}
+            kind="quiet"
+            style={[styles.row, { borderColor: palette.rule }]}
+            label={title}
+            onPress={() => router.navigate(`/bench/${inAddress(name)}`)}
+            testID={`bench-${name}`}
+          >
+            <View style={styles.words}>
+              <Words kind="title">{title}</Words>
+              <Words tone="pencil">{about}</Words>
+            </View>
+            <Words kind="title" tone="pencil">
+              ›
+            </Words>
+          </Press>
+        ))}
+      </View>
+    </Page>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { maxWidth: 760 },
+  row: { justifyContent: 'flex-start', borderWidth: 0, borderBottomWidth: LINE.hair, borderRadius: 0, paddingVertical: SPACE.m },
+  words: { flex: 1, minWidth: 0 },
+});

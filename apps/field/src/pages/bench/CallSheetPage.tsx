@@ -1,0 +1,204 @@
+import { inWriting, standing, type CallRecord, type Worksheet } from '@proper-swing/contract';
+import { action, CAUTIONS, isForbiddenOn } from '@proper-swing/core';
+import { router, useLocalSearchParams } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { write } from '../../offline/sendWrites';
+import { Press } from '../../design/Press';
+import { Section, Slip } from '../../design/Section';
+import { SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import { useEstimate } from '../../engine/useEngine';
+import { CallFrame } from '../../call/CallFrame';
+import { useLengthWords, type LengthWords } from '../../design/lengthWords';
+import { engineDoor, observedNow, uncheckedWork } from '../../record/observed';
+import { logWork } from '../../record/writeAdjustment';
+import { entryStamp } from '../../record/writing';
+import { prefill } from '../../sheets/prefill';
+import { SheetBody } from './SheetBody';
+import { fieldsOf, sheetAt, type BenchName, type BenchSheet } from '../../sheets/sheetFields';
+import { SHEET_SAYS } from '../../sheets/sheetSays';
+import { workOf, type SheetWork } from '../../sheets/sheetWork';
+import { usualTyped, withoutUnit, withUnits, type Typed } from '../../sheets/typedSheet';
+import { useSheet, type SheetState } from './useSheet';
+
+/** A sheet inside a call: filled from its readings, kept with it, its work logged. */
+export function CallSheetPage() {
+  const { name } = useLocalSearchParams<{ name: string }>();
+  const sheet = sheetAt(name);
+  return (
+    <CallFrame stage="fix">
+      {(record) => (sheet ? <InCall key={sheet.name} record={record} sheet={sheet} /> : <Words>There is no such sheet.</Words>)}
+    </CallFrame>
+  );
+}
+
+function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
+  const words = useLengthWords();
+  const observed = useMemo(() => observedNow(record), [record]);
+  const estimate = useEstimate(observed);
+  const kept = lastKept(record, sheet);
+  const { typed: known, origin } = useMemo(() => prefill(sheet.name, record, estimate, words.bare), [sheet, record, estimate, words]);
+  const [startsOver, setStartsOver] = useState(false);
+  const first = useMemo(
+    () => ({ ...usualTyped(sheet, words.bare), ...known, ...(kept && !startsOver && typedOf(kept, words.unit)) }),
+    [sheet, words, known, kept, startsOver],
+  );
+  const state = useSheet(sheet, first, `swing.draft.sheet.${record.call.id}.${sheet.name}`);
+  return (
+    <View style={styles.page}>
+      <View style={styles.head}>
+        <Words kind="title" heading={2} style={styles.title}>
+          {sheet.title}
+        </Words>
+        <Press kind="quiet" onPress={() => router.replace(`/call/${record.call.id}/fix`)}>
+          Back to Fix
+        </Press>
+      </View>
+      <SheetBody sheet={sheet} state={state} origin={kept && !startsOver ? {} : origin}>
+        <Keep record={record} sheet={sheet} state={state} kept={kept} words={words} onKept={() => setStartsOver(false)} />
+        <LogWork record={record} name={sheet.name} result={state.result} words={words} />
+      </SheetBody>
+      <Press
+        kind="quiet"
+        onPress={() => {
+          state.clear();
+          setStartsOver(true);
+        }}
+        testID="fill-again"
+      >
+        Fill it from the call again
+      </Press>
+    </View>
+  );
+}
+
+function Keep({
+  record,
+  sheet,
+  state,
+  kept,
+  words,
+  onKept,
+}: {
+  record: CallRecord;
+  sheet: BenchSheet;
+  state: SheetState;
+  kept: Worksheet | undefined;
+  words: LengthWords;
+  onKept: () => void;
+}) {
+  const says = SHEET_SAYS[sheet.name](state.result as never, words);
+  const isKept = kept?.says === says && sameTyped(typedOf(kept, words.unit), state.typed, sheet);
+  const keep = () => {
+    write('worksheets', {
+      ...entryStamp(record),
+      callId: record.call.id,
+      sheet: sheet.name,
+      figures: figuresOf(sheet, state.typed, words.unit),
+      says,
+      ...(kept && { supersedes: kept.id }),
+    });
+    state.clear();
+    onKept();
+  };
+  return isKept ? (
+    <Words tone="right" testID="sheet-kept">
+      ✓ Kept with this call
+    </Words>
+  ) : (
+    <Press kind="primary" onPress={keep} testID="keep-sheet">
+      Keep with this call
+    </Press>
+  );
+}
+
+function LogWork({ record, name, result, words }: { record: CallRecord; name: BenchName; result: unknown; words: LengthWords }) {
+  const work = workOf(name, result);
+  const door = engineDoor(record.door);
+  const logged = uncheckedWork(record);
+  if (work.length === 0) return null;
+  const cautions = [...new Set(work.flatMap(({ work: { action: id } }) => action(id).cautions))];
+  return (
+    <Section title="Done? Log it">
+      <Slip label="Take care">
+        {cautions.map((id) => (
+          <Words key={id}>{CAUTIONS[id]}</Words>
+        ))}
+      </Slip>
+      {work.map(({ label, work: done }) => {
+        const key = `${done.action}-${done.hinge ?? ''}`;
+        const { forbidden } = action(done.action);
+        if (isForbiddenOn(action(done.action), door)) return <Words key={key}>{`${label}: not on this door. ${forbidden.why}`}</Words>;
+        const was = logged.find((each) => each.action === done.action && each.hinge === done.hinge);
+        return was ? (
+          <Words
+            key={key}
+            tone="right"
+            testID={`logged-${key}`}
+          >{`✓ Logged: ${label.toLowerCase()}${was.unit === 'mm' ? `, ${words.withUnit(was.amount)}` : ''}`}</Words>
+        ) : (
+          <Log key={`${key}-${done.amount}`} id={key} label={label} work={done} record={record} words={words} />
+        );
+      })}
+    </Section>
+  );
+}
+
+const STEP_MM = 0.5;
+
+function Log({ id, label, work, record, words }: SheetWork & { id: string; record: CallRecord; words: LengthWords }) {
+  const [amount, setAmount] = useState(work.amount);
+  const isLength = work.unit === 'mm';
+  return (
+    <View style={styles.log}>
+      {isLength && (
+        <>
+          <Press kind="key" label={`${label}: less`} onPress={() => setAmount(Math.max(0, amount - STEP_MM))}>
+            −
+          </Press>
+          <Words kind="figure" style={styles.amount}>
+            {words.bare(amount)}
+          </Words>
+          <Press kind="key" label={`${label}: more`} onPress={() => setAmount(amount + STEP_MM)}>
+            +
+          </Press>
+        </>
+      )}
+      <Press style={styles.title} onPress={() => logWork(record, { ...work, planned: work.amount, amount })} testID={`log-${id}`}>
+        {label}
+      </Press>
+    </View>
+  );
+}
+
+function lastKept(record: CallRecord, sheet: BenchSheet): Worksheet | undefined {
+  return standing(record.worksheets)
+    .sort(inWriting)
+    .findLast((each) => each.sheet === sheet.name);
+}
+
+const typedOf = ({ figures }: Worksheet, unit: string): Typed =>
+  Object.fromEntries(figures.map(({ field, typed }) => [field, withoutUnit(typed, unit)]));
+
+/** Each length with its unit, so that it means the same whoever opens it. */
+function figuresOf(sheet: BenchSheet, typed: Typed, unit: string): Worksheet['figures'] {
+  return fieldsOf(sheet).flatMap(({ path, kind }) => {
+    const text = typed[path]?.trim() ?? '';
+    if (text === '') return [];
+    const isLength = kind === 'length' || kind === 'lengths';
+    return [{ field: path, typed: isLength ? withUnits(text, unit) : text }];
+  });
+}
+
+function sameTyped(kept: Typed, typed: Typed, sheet: BenchSheet): boolean {
+  return fieldsOf(sheet).every(({ path }) => (kept[path] ?? '') === (typed[path]?.trim() ?? ''));
+}
+
+const styles = StyleSheet.create({
+  page: { gap: SPACE.m },
+  head: { flexDirection: 'row', alignItems: 'center' },
+  title: { flex: 1 },
+  log: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  amount: { minWidth: 56, textAlign: 'center' },
+});

@@ -1,0 +1,113 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Choice } from '../../design/Choice';
+import { Field } from '../../design/Field';
+import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import type { FieldGroup, SheetField } from '../../sheets/sheetFields';
+import type { Typed } from '../../sheets/typedSheet';
+
+export interface SheetFormProps {
+  groups: readonly FieldGroup[];
+  /** Whether all of it stands open. */
+  isOpen?: boolean;
+  typed: Typed;
+  errors: Readonly<Record<string, string>>;
+  /** Unit lengths are typed in. */
+  unit: string;
+  /** Where a prefilled figure comes from, in words. */
+  origin?: Readonly<Record<string, string>>;
+  onType: (path: string, text: string) => void;
+}
+
+/** The figures a sheet asks for, in groups; those that may stay empty are folded until they are wanted. */
+export function SheetForm({ groups, ...rest }: SheetFormProps) {
+  return (
+    <View style={styles.groups}>
+      {groups.map((group) => (
+        <Group key={group.title} group={group} {...rest} />
+      ))}
+    </View>
+  );
+}
+
+type GroupProps = Omit<SheetFormProps, 'groups'> & { group: FieldGroup };
+
+function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, errors, ...rest }: GroupProps) {
+  const isFilled = fields.some(({ path, isOptional }) => isOptional === true && (typed[path] ?? '') !== '');
+  const mayFold =
+    !isKeptOpen && fields.every(({ isOptional, needs, usual }) => isOptional === true || needs !== undefined || usual !== undefined);
+  const [isOpen, setIsOpen] = useState(false);
+  const isFaulty = fields.some(({ path }) => errors[path] !== undefined);
+  const shows = !mayFold || isOpen || isFilled || isFaulty;
+  return (
+    <View style={styles.group}>
+      {mayFold && !isFilled ? (
+        <Press kind="quiet" style={styles.fold} onPress={() => setIsOpen(!isOpen)} label={`${title}: ${shows ? 'fold' : 'open'}`}>
+          {`${shows ? '▾' : '▸'} ${title}`}
+        </Press>
+      ) : (
+        <Words kind="label" heading={3}>
+          {title}
+        </Words>
+      )}
+      {shows && (
+        <View style={styles.fields}>
+          {fields
+            .filter(({ needs }) => needs === undefined || (typed[needs] ?? '') !== '')
+            .map((field) => (
+              <FieldOf key={field.path} field={field} text={typed[field.path] ?? ''} error={errors[field.path]} {...rest} />
+            ))}
+        </View>
+      )}
+    </View>
+  );
+}
+
+type FieldOfProps = Pick<SheetFormProps, 'unit' | 'origin' | 'onType'> & { field: SheetField; text: string; error: string | undefined };
+
+function FieldOf({ field: { path, label, kind, unit: own, options, hint, isOptional }, text, error, unit, origin, onType }: FieldOfProps) {
+  const choices = kind === 'yes' ? YES_NO : options;
+  if (choices !== undefined) {
+    return (
+      <View style={styles.whole}>
+        <Words kind="label">{label}</Words>
+        <Choice
+          label={label}
+          options={choices}
+          chosen={text}
+          onChoose={(id) => onType(path, isOptional === true && id === text ? '' : id)}
+          testID={`field-${path}`}
+        />
+      </View>
+    );
+  }
+  const from = origin?.[path];
+  return (
+    <View style={kind === 'lengths' ? styles.whole : styles.half}>
+      <Field
+        label={`${label}, ${own ?? unit}${from ? ` · ${from}` : ''}`}
+        value={text}
+        onChange={(typed) => onType(path, typed)}
+        error={error}
+        hint={hint ?? (isOptional === true ? 'may stay empty' : undefined)}
+        testID={`field-${path}`}
+      />
+    </View>
+  );
+}
+
+const YES_NO = [
+  { id: 'yes', label: 'Yes' },
+  { id: 'no', label: 'No' },
+] as const;
+
+const styles = StyleSheet.create({
+  groups: { gap: SPACE.l },
+  group: { gap: SPACE.s },
+  fold: { alignSelf: 'flex-start', paddingHorizontal: 0 },
+  fields: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.m },
+  half: { flexBasis: '45%', flexGrow: 1, minWidth: 140, maxWidth: '48.5%' },
+  whole: { flexBasis: '100%', gap: SPACE.xs },
+});

@@ -1,0 +1,68 @@
+import { useEffect, useMemo, useState } from 'react';
+import { keepDraft } from '../../offline/draft';
+import { usePreferences } from '../../offline/preferences';
+import { deviceStorage } from '../../offline/storage';
+import { useSheetAnswer } from '../../engine/useEngine';
+import type { BenchSheet, SheetField } from '../../sheets/sheetFields';
+import { fieldOfError, readSheet, type Typed } from '../../sheets/typedSheet';
+
+export interface SheetState {
+  typed: Typed;
+  errors: Readonly<Record<string, string>>;
+  /** Wrong, but of no one field. */
+  fault?: string;
+  missing: readonly SheetField[];
+  request?: object;
+  result?: unknown;
+  type: (path: string, text: string) => void;
+  /** Back to what stood there at first. */
+  clear: () => void;
+}
+
+/**
+ * A sheet as it is being typed, with its answer. What is typed survives a reload under `draftKey`.
+ *
+ * @param first what stands in it before anybody typed
+ */
+export function useSheet(sheet: BenchSheet, first: Typed, draftKey: string): SheetState {
+  const { units } = usePreferences();
+  const [changes, setChanges] = useState<Typed>(() => keptDraft(draftKey));
+  const typed = useMemo(() => ({ ...first, ...changes }), [first, changes]);
+  const read = useMemo(() => readSheet(sheet, typed, units), [sheet, typed, units]);
+  const request = read.state === 'ready' ? read.request : undefined;
+  const answer = useSheetAnswer(sheet.name, request);
+
+  useEffect(() => {
+    if (Object.keys(changes).length === 0) deviceStorage.remove(draftKey);
+    else keepDraft(draftKey, changes);
+  }, [draftKey, changes]);
+
+  const errors: Record<string, string> = read.state === 'faulty' ? { ...read.errors } : {};
+  let fault: string | undefined;
+  if (request !== undefined && answer?.ok === false) {
+    for (const { field, message } of answer.errors) {
+      const path = fieldOfError(field, request);
+      if (typed[path] === undefined) fault = message;
+      else errors[path] = message.replace(field, 'This');
+    }
+  }
+  return {
+    typed,
+    errors,
+    ...(fault !== undefined && { fault }),
+    missing: read.state === 'unfinished' ? read.missing : [],
+    ...(request !== undefined && { request }),
+    ...(request !== undefined && answer?.ok === true && { result: answer.value }),
+    type: (path, text) => setChanges((was) => ({ ...was, [path]: text })),
+    clear: () => setChanges({}),
+  };
+}
+
+function keptDraft(key: string): Typed {
+  try {
+    const kept: unknown = JSON.parse(deviceStorage.get(key) ?? '{}');
+    return typeof kept === 'object' && kept !== null ? (kept as Typed) : {};
+  } catch {
+    return {};
+  }
+}

@@ -1,0 +1,127 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { standing } from '@proper-swing/contract';
+import { station, WALKING_ORDER } from '@proper-swing/core';
+import { format } from 'date-fns/format';
+import { router, useLocalSearchParams } from 'expo-router';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { useDoorHistory } from '../../offline/lists';
+import { Header } from '../../design/Header';
+import { Page } from '../../design/Page';
+import { Press } from '../../design/Press';
+import { Section } from '../../design/Section';
+import { LINE, SPACE } from '../../design/tokens';
+import { usePalette } from '../../design/theme';
+import { Words } from '../../design/Words';
+import { readingsByStation } from '../../record/observed';
+import { useLengthWords } from '../../design/lengthWords';
+import { readingWords } from '../../record/readingWords';
+import { DoorFacts } from '../../doors/hinged/DoorFacts';
+
+/** The memory of a door: every earlier call with its readings side by side, so that what has moved can be seen. */
+export function DoorPage() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { history, isLoading } = useDoorHistory(id);
+  const header = (
+    <Header
+      title={history?.door.title ?? 'Door'}
+      sub={history?.site.name}
+      onBack={() => (router.canGoBack() ? router.back() : router.navigate('/'))}
+    />
+  );
+  if (history === undefined) {
+    return (
+      <Page header={header}>
+        {
+          <Words tone="pencil">
+            {isLoading ? 'Fetching the door.' : 'This door is not kept on this device and the server cannot be reached.'}
+          </Words>
+        }
+      </Page>
+    );
+  }
+  const { door, calls } = history;
+  return (
+    <Page
+      header={header}
+      footer={
+        <Press kind="primary" onPress={() => router.navigate(`/new?siteId=${door.siteId}&doorId=${door.id}`)}>
+          New call on this door
+        </Press>
+      }
+    >
+      <Section title="The door">
+        <DoorFacts door={door} />
+      </Section>
+      <Section title="Gaps as left, visit by visit">
+        <VisitTable calls={calls} />
+      </Section>
+      <Section title="Calls">
+        {calls.map((record) => (
+          <Press key={record.call.id} kind="plain" style={styles.call} onPress={() => router.navigate(`/call/${record.call.id}`)}>
+            <View style={styles.words}>
+              <Words kind="title">{format(record.call.scheduledFor, 'd MMM yyyy')}</Words>
+              <Words tone="pencil">{`${record.call.complaint || 'No complaint noted'}. ${standing(record.adjustments).length} steps logged.`}</Words>
+              {standing(record.worksheets)
+                .filter(({ says }) => says !== '')
+                .map(({ id, says }) => (
+                  <Words key={id}>{says}</Words>
+                ))}
+            </View>
+            <Words kind="label">{record.call.state}</Words>
+          </Press>
+        ))}
+      </Section>
+    </Page>
+  );
+}
+
+function VisitTable({ calls }: { calls: readonly CallRecord[] }) {
+  const palette = usePalette();
+  const words = useLengthWords();
+  const visits = calls
+    .map((record) => {
+      const left = readingsByStation(record, 'left');
+      return { record, readings: left.size > 0 ? left : readingsByStation(record, 'found'), isLeft: left.size > 0 };
+    })
+    .filter(({ readings }) => readings.size > 0);
+  if (visits.length === 0) return <Words tone="pencil">Nobody has measured this door yet. The first walk-round will stand here.</Words>;
+  return (
+    <ScrollView horizontal tabIndex={0}>
+      <View>
+        <View style={[styles.row, { borderColor: palette.ink }]}>
+          <Words kind="label" tone="pencil" style={styles.name}>
+            {`Gap, ${words.unit}`}
+          </Words>
+          {visits.map(({ record, isLeft }) => (
+            <View key={record.call.id} style={styles.figure}>
+              <Words kind="label">{format(record.call.scheduledFor, 'MMM yy')}</Words>
+              <Words kind="label" tone="pencil">
+                {isLeft ? 'left' : 'found'}
+              </Words>
+            </View>
+          ))}
+        </View>
+        {WALKING_ORDER.map((id) => (
+          <View key={id} style={[styles.row, { borderColor: palette.rule }]}>
+            <Words kind="label" style={styles.name}>
+              {station(id).title}
+            </Words>
+            {visits.map(({ record, readings }) => (
+              <Words key={record.call.id} kind="title" style={styles.figure}>
+                {readingWords(readings.get(id), words)}
+              </Words>
+            ))}
+          </View>
+        ))}
+      </View>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', minHeight: 38, borderBottomWidth: LINE.hair },
+  name: { width: 168 },
+  figure: { width: 76 },
+  call: { justifyContent: 'flex-start', alignItems: 'center', paddingVertical: SPACE.s },
+  words: { flex: 1 },
+});

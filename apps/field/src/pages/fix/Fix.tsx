@@ -1,0 +1,185 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { cause, judgeGap, profileOf, station, type Correction, type Plan, type PlanAim, type StationId } from '@proper-swing/core';
+import { router } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { Press } from '../../design/Press';
+import { Section, Slip } from '../../design/Section';
+import { SPACE, WIDE_FROM } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import { DoorDrawing, type GapLabel } from '../../doors/hinged/DoorDrawing';
+import { VERDICT_WORDS } from '../../design/drawing/marks';
+import { useLengthWords, type LengthWords } from '../../design/lengthWords';
+import { CallSheets } from '../../sheets/CallSheets';
+import { percent } from '../../record/percent';
+import { observedNow } from '../../record/observed';
+import { PlanTabs } from './PlanTabs';
+import { hingeWords, outcomeWords } from '../../record/planWords';
+import { WhatIf } from './WhatIf';
+import { StepCard } from './StepCard';
+import { adjustmentFor } from '../../record/writeAdjustment';
+
+export interface FixProps {
+  record: CallRecord;
+  correction: Correction;
+}
+
+/** The plans with the door as it is and as it will be on one drawing, the steps of the one chosen, and what else was weighed. */
+export function Fix({ record, correction }: FixProps) {
+  const { width } = useWindowDimensions();
+  const words = useLengthWords();
+  const isWide = width >= WIDE_FROM;
+  const [aim, setAim] = useState<PlanAim>('quickest');
+  const [tries, setTries] = useState(false);
+  const plan = correction.plans.find((each) => each.aim === aim) ?? correction.plans[0];
+  const drawn = useMemo(() => plan && planLabels(plan, record, words), [plan, record, words]);
+  if (plan === undefined || drawn === undefined) return null;
+  const drawingWidth = Math.min(width - 2 * SPACE.l, isWide ? 520 : 460);
+  const drawingHeight = isWide ? 520 : 400;
+  const { outcome, cause: lead, unknown, advice, lost } = correction;
+  const nextStep = plan.steps.findIndex((step) => adjustmentFor(record, step) === undefined);
+  const rounds = observedNow(record).rounds?.length ?? 0;
+
+  return (
+    <View style={isWide ? styles.wide : styles.narrow}>
+      <View style={isWide ? styles.column : undefined}>
+        {tries ? (
+          <WhatIf record={record} plan={plan} words={words} width={drawingWidth} height={isWide ? drawingHeight : 330} />
+        ) : (
+          <Section title="As it is and as it will be">
+            <View style={styles.drawing}>
+              <DoorDrawing
+                width={drawingWidth}
+                height={drawingHeight}
+                hingesOn={record.door.make.hingesOn}
+                slabHeightMm={record.door.make.slabHeightMm}
+                hingeHeightsMm={record.door.make.hingeHeightsMm}
+                gapsMm={drawn.before}
+                {...(plan.steps.length > 0 && { afterMm: drawn.after })}
+                labels={drawn.labels}
+                unit={words.unit}
+              />
+            </View>
+          </Section>
+        )}
+        <Press kind="quiet" onPress={() => setTries(!tries)} testID="what-if">
+          {tries ? 'Back to the plan' : 'Try a setting of your own'}
+        </Press>
+      </View>
+      <View style={[styles.narrow, isWide && styles.column]}>
+        <Section title={rounds > 0 ? 'Plan after the check' : 'Plan'}>
+          {record.door.make.hingeKind === 'adjustable' && (
+            <Press onPress={() => router.replace(`/call/${record.call.id}/turns`)} testID="to-turns">
+              Set hinges and keeps, turn by turn
+            </Press>
+          )}
+          <PlanTabs plans={correction.plans} chosen={plan.aim} onChoose={setAim} />
+          <Words testID="plan-outcome">{outcomeWords(correction)}</Words>
+          {outcome !== 'measure first' && (
+            <Words tone="pencil">
+              {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). True at the first check: ${percent(plan.chanceTrue)}; still so in two years: ${percent(plan.holds)}. Check after every step.`}
+            </Words>
+          )}
+          {unknown.map(({ station: id, sdMm }) => (
+            <Words key={id}>{`${station(id).title}: known only to ±${words.withUnit(sdMm)}`}</Words>
+          ))}
+          {advice.map((line) => (
+            <Slip key={line} label="Know this first">
+              <Words>{line}</Words>
+            </Slip>
+          ))}
+        </Section>
+        {plan.steps.length > 0 && (
+          <Section title="Steps">
+            {plan.steps.map((step, i) => (
+              <StepCard
+                key={`${step.action}-${step.hinge ?? ''}`}
+                record={record}
+                step={step}
+                number={i + 1}
+                done={adjustmentFor(record, step)}
+                isNext={i === nextStep}
+                words={words}
+              />
+            ))}
+          </Section>
+        )}
+        <PlanRemainder plan={plan} words={words} />
+        <CallSheets record={record} actions={[...plan.steps.map(({ action }) => action), ...cause(lead.id).cures]} />
+        {lost.length > 0 && (
+          <Section title="Weighed and not chosen">
+            {lost.map(({ says, why }) => (
+              <View key={says}>
+                <Words kind="strong">{says}</Words>
+                <Words tone="pencil">{`${why.charAt(0).toUpperCase()}${why.slice(1)}.`}</Words>
+              </View>
+            ))}
+          </Section>
+        )}
+        {correction.ruledOut.length > 0 && (
+          <Section title="Not allowed here">
+            {correction.ruledOut.map(({ action, title, why }) => (
+              <View key={action}>
+                <Words kind="strong">{title}</Words>
+                <Words>{why}</Words>
+              </View>
+            ))}
+          </Section>
+        )}
+      </View>
+    </View>
+  );
+}
+
+/** What stays outside, and what binds. */
+function PlanRemainder({ plan, words }: { plan: Plan; words: LengthWords }) {
+  return (
+    <>
+      {(plan.outside.length > 0 || plan.uneven.length > 0) && (
+        <Section title="Stays outside its limits">
+          {plan.outside.map(({ station: id, mm }) => (
+            <Words key={id}>{`${station(id).title}: by ${words.withUnit(mm)}`}</Words>
+          ))}
+          {plan.uneven.map(({ edge, mm }) => (
+            <Words key={edge}>{`${edge} gap: tapers ${words.withUnit(mm)} more than allowed`}</Words>
+          ))}
+        </Section>
+      )}
+      {plan.misfit.map(({ hinge, mm }) => (
+        <Slip key={hinge} label="Hinges in line">
+          <Words>{`The ${hingeWords(hinge)} ends up ${words.withUnit(Math.abs(mm))} off the line of the others. If the swing feels stiff there, ease its screws and pack it to follow.`}</Words>
+        </Slip>
+      ))}
+    </>
+  );
+}
+
+function planLabels(plan: Plan, record: CallRecord, words: LengthWords) {
+  const profile = profileOf(record.door.make);
+  const before = new Map<StationId, number>();
+  const after = new Map<StationId, number>();
+  const labels = new Map<StationId, GapLabel>();
+  for (const { station: id, beforeMm, afterMm } of plan.gaps) {
+    const { edge } = station(id);
+    before.set(id, beforeMm);
+    after.set(id, afterMm);
+    if (edge === undefined) continue;
+    const verdict = judgeGap(profile, edge, afterMm);
+    const was = beforeMm <= 0 ? 'rubbed' : `was ${words.bare(beforeMm)}`;
+    labels.set(id, {
+      main: afterMm <= 0 ? 'rubs' : words.bare(afterMm),
+      sub: was,
+      isPencil: false,
+      verdict,
+      spoken: `will be ${words.withUnit(Math.max(0, afterMm))}, ${VERDICT_WORDS[verdict]}; ${was}`,
+    });
+  }
+  return { before, after, labels };
+}
+
+const styles = StyleSheet.create({
+  wide: { flexDirection: 'row', gap: SPACE.xl },
+  narrow: { gap: SPACE.l },
+  column: { flex: 1, minWidth: 0 },
+  drawing: { alignItems: 'center' },
+});

@@ -1,0 +1,61 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { router } from 'expo-router';
+import { recheckAfter } from '@proper-swing/core';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
+import { usePlan } from '../../engine/useEngine';
+import { CallFrame } from '../../call/CallFrame';
+import { observedNow, uncheckedWork } from '../../record/observed';
+import { Fix } from './Fix';
+import { PlanSearch } from './PlanSearch';
+
+export function FixPage() {
+  return (
+    <CallFrame stage="fix" footer={(record) => <FixFooter record={record} />}>
+      {(record) => <Planned record={record} />}
+    </CallFrame>
+  );
+}
+
+/** After a step comes its check; when all is done, the whole door is measured as left. */
+function FixFooter({ record }: { record: CallRecord }) {
+  const [last] = uncheckedWork(record).slice(-1);
+  const recheck = last === undefined ? [] : recheckAfter(last.action, last.hinge ?? undefined);
+  return (
+    <View style={styles.row}>
+      {recheck.length > 0 && (
+        <Press
+          kind="primary"
+          style={styles.half}
+          onPress={() => router.replace(`/call/${record.call.id}/measure?stage=check&at=${recheck.join()}`)}
+          testID="to-check"
+        >
+          {`Check ${recheck.length} readings`}
+        </Press>
+      )}
+      <Press
+        kind={record.adjustments.length > 0 && recheck.length === 0 ? 'primary' : 'plain'}
+        style={styles.half}
+        onPress={() => router.replace(`/call/${record.call.id}/measure?stage=left`)}
+        testID="to-prove"
+      >
+        Measure it as left
+      </Press>
+    </View>
+  );
+}
+
+function Planned({ record }: { record: CallRecord }) {
+  const observed = useMemo(() => observedNow(record), [record]);
+  const planning = usePlan(observed);
+  return (
+    <View style={styles.planned}>
+      <PlanSearch {...planning} />
+      {planning.correction && <Fix record={record} correction={planning.correction} />}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, half: { flex: 1 }, planned: { gap: SPACE.m } });

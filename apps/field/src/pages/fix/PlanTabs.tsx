@@ -1,0 +1,55 @@
+import type { Plan, PlanAim } from '@proper-swing/core';
+import { StyleSheet, View } from 'react-native';
+import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import { percent } from '../../record/percent';
+import { AIM_WORDS } from '../../record/planWords';
+
+export interface PlanTabsProps {
+  plans: readonly Plan[];
+  chosen: PlanAim;
+  onChoose: (aim: PlanAim) => void;
+}
+
+/** The plans side by side: what each is for, how long it takes, how likely it is to be true at the first check. */
+export function PlanTabs({ plans, chosen, onChoose }: PlanTabsProps) {
+  if (plans.length < 2) return null;
+  return (
+    <View style={styles.row} role="radiogroup" aria-label="Which plan">
+      {plans.map((plan) => {
+        const isChosen = plan.aim === chosen;
+        const tone = isChosen ? 'paper' : 'ink';
+        return (
+          <Press
+            key={plan.aim}
+            role="radio"
+            chosen={isChosen}
+            onPress={() => onChoose(plan.aim)}
+            label={`${AIM_WORDS[plan.aim]}: ${Math.round(plan.minutes)} minutes, true at the first check ${percent(plan.chanceTrue)}`}
+            style={styles.tab}
+            testID={`plan-${plan.aim.replaceAll(' ', '-')}`}
+          >
+            <View style={styles.words}>
+              <Words kind="label" tone={tone} lines={1}>
+                {AIM_WORDS[plan.aim]}
+              </Words>
+              <Words kind="title" tone={tone}>
+                {`${Math.round(plan.minutes)} min`}
+              </Words>
+              <Words kind="label" tone={tone} lines={1}>
+                {`true ${percent(plan.chanceTrue)}`}
+              </Words>
+            </View>
+          </Press>
+        );
+      })}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.s },
+  tab: { flex: 1, paddingHorizontal: SPACE.xs },
+  words: { alignItems: 'center' },
+});

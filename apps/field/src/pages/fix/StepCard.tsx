@@ -1,0 +1,141 @@
+import type { Adjustment, CallRecord } from '@proper-swing/contract';
+import { station, type PlannedStep } from '@proper-swing/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Field } from '../../design/Field';
+import { Press } from '../../design/Press';
+import { Slip } from '../../design/Section';
+import { LINE, SPACE } from '../../design/tokens';
+import { usePalette } from '../../design/theme';
+import { Words } from '../../design/Words';
+import type { LengthWords } from '../../design/lengthWords';
+import { uncheckedWork } from '../../record/observed';
+import { LookAgain } from './LookAgain';
+import { amountWords, COUNTED, placeWords, untilWords } from '../../record/planWords';
+import { withdrawAdjustment, writeAdjustment } from '../../record/writeAdjustment';
+
+export interface StepCardProps {
+  record: CallRecord;
+  step: PlannedStep;
+  number: number;
+  done: Adjustment | undefined;
+  /** The step to do now. */
+  isNext: boolean;
+  words: LengthWords;
+}
+
+/** One step: what, where, how much, how, what to beware of; and the log of what was really done. */
+export function StepCard({ record, step, number, done, isNext, words }: StepCardProps) {
+  const palette = usePalette();
+  const [isOpen, setIsOpen] = useState<boolean>();
+  const shows = isOpen ?? (isNext && done === undefined);
+  const amount = amountWords(step, words);
+  const place = placeWords(step, words);
+  const until = untilWords(step, words);
+  return (
+    <View style={[styles.card, { borderColor: isNext ? palette.accent : palette.rule }]} testID={`step-${number}`}>
+      <Press kind="quiet" style={styles.head} label={`Step ${number}: ${step.title}`} onPress={() => setIsOpen(!shows)}>
+        <Words kind="display" tone={done ? 'pencil' : 'ink'} style={styles.number}>
+          {done ? '✓' : number}
+        </Words>
+        <View style={styles.words}>
+          <Words kind="title">{step.title}</Words>
+          {amount !== '' && <Words kind="title">{amount}</Words>}
+          {until !== '' && <Words kind="label">{until}</Words>}
+          {place !== '' && (
+            <Words kind="label" tone="pencil">
+              {place}
+            </Words>
+          )}
+        </View>
+        <Words kind="label" tone="pencil">
+          {`${Math.round(step.minutes)} min`}
+        </Words>
+      </Press>
+      {done && (
+        <View style={styles.logged}>
+          <Words style={styles.words}>{`Logged: ${loggedWords(done)}`}</Words>
+          <Press kind="quiet" onPress={() => withdrawAdjustment(record, done)} label={`Take back: ${step.title}`}>
+            Take back
+          </Press>
+        </View>
+      )}
+      {done && <LookAgain record={record} after={done} ids={step.lookAgain} />}
+      {shows && <StepDetail step={step} />}
+      {shows && !done && <StepLog record={record} step={step} isNext={isNext} />}
+    </View>
+  );
+}
+
+function StepDetail({ step }: { step: PlannedStep }) {
+  return (
+    <View style={styles.detail}>
+      {step.cautions.length > 0 && (
+        <Slip label="Take care">
+          {step.cautions.map((caution) => (
+            <Words key={caution}>{caution}</Words>
+          ))}
+        </Slip>
+      )}
+      {step.how.map((line, i) => (
+        <View key={line} style={styles.how}>
+          <Words kind="label" tone="pencil">
+            {i + 1}
+          </Words>
+          <Words style={styles.words}>{line}</Words>
+        </View>
+      ))}
+      <Words>{`Stop if: ${step.stopIf}`}</Words>
+      {step.recheck.length > 0 && (
+        <Words>{`Then read again: ${step.recheck.map((id) => station(id).title.toLowerCase()).join('; ')}.`}</Words>
+      )}
+      {step.parts !== undefined && <Words tone="pencil">{`Parts: ${step.parts}`}</Words>}
+    </View>
+  );
+}
+
+function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedStep; isNext: boolean }) {
+  const [amount, setAmount] = useState(step.amount);
+  const [remark, setRemark] = useState('');
+  const by = step.planed ? 0.5 : 1;
+  // Work that has not been checked yet is checked first.
+  const isDue = isNext && uncheckedWork(record).length === 0;
+  return (
+    <View style={styles.detail}>
+      {!COUNTED.includes(step.unit) && (
+        <View style={styles.stepper}>
+          <Words style={styles.words}>{`Really done, in ${step.unit}`}</Words>
+          <Press kind="key" label="Less" onPress={() => setAmount(amount - by)}>
+            −
+          </Press>
+          <Words kind="figure" testID="log-amount">
+            {amount}
+          </Words>
+          <Press kind="key" label="More" onPress={() => setAmount(amount + by)}>
+            +
+          </Press>
+        </View>
+      )}
+      <Field label="What you saw (may stay empty)" value={remark} onChange={setRemark} />
+      <Press kind={isDue ? 'primary' : 'plain'} onPress={() => writeAdjustment(record, step, amount, remark)} testID="log-step">
+        Done: log this step
+      </Press>
+    </View>
+  );
+}
+
+function loggedWords({ amount, unit, remark }: Adjustment): string {
+  const done = COUNTED.includes(unit) ? 'done' : `${amount} ${unit}`;
+  return remark === '' ? done : `${done}; ${remark}`;
+}
+
+const styles = StyleSheet.create({
+  card: { borderLeftWidth: LINE.bold * 2, paddingLeft: SPACE.m, gap: SPACE.s },
+  head: { paddingHorizontal: 0, alignItems: 'flex-start' },
+  number: { width: 32 },
+  words: { flex: 1, minWidth: 0 },
+  detail: { gap: SPACE.s },
+  how: { flexDirection: 'row', gap: SPACE.s },
+  logged: { flexDirection: 'row', alignItems: 'center' },
+  stepper: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+});

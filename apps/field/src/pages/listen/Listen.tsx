@@ -1,0 +1,103 @@
+import { standing, type CallRecord } from '@proper-swing/contract';
+import { CAUTIONS, finding, type CautionId } from '@proper-swing/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { stamp, write } from '../../offline/sendWrites';
+import { Choice } from '../../design/Choice';
+import { Field } from '../../design/Field';
+import { Press } from '../../design/Press';
+import { Section, Slip } from '../../design/Section';
+import { SPACE, WIDE_FROM } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import { writeFinding } from '../../record/writeFinding';
+import { DoorFacts } from '../../doors/hinged/DoorFacts';
+import { Limits } from '../../doors/hinged/Limits';
+import { Schools } from '../../doors/hinged/Schools';
+import { answersByFinding } from '../../record/observed';
+
+/** The first page of a call: what the customer says, what to beware of, which door it is. */
+export function Listen({ record }: { record: CallRecord }) {
+  const { width } = useWindowDimensions();
+  const isWide = width >= WIDE_FROM;
+  const complaint = finding('complaint');
+  return (
+    <View style={isWide ? styles.wide : styles.narrow}>
+      <View style={[styles.narrow, isWide && styles.column]}>
+        <Section title="What it does">
+          {record.call.complaint !== '' && <Words>{`“${record.call.complaint}”`}</Words>}
+          <Choice
+            label={complaint.question}
+            options={complaint.answers}
+            chosen={answersByFinding(record).get('complaint')}
+            onChoose={(answer) => writeFinding(record, 'complaint', answer)}
+            testID="check-complaint"
+          />
+        </Section>
+        <Slip label="Make safe first">
+          {cautionsFor(record).map((id) => (
+            <Words key={id}>{CAUTIONS[id]}</Words>
+          ))}
+        </Slip>
+      </View>
+      <View style={[styles.narrow, isWide && styles.column]}>
+        <Section
+          title="The door"
+          aside={
+            <Press kind="quiet" onPress={() => router.navigate(`/door/${record.door.id}`)}>
+              Earlier visits ›
+            </Press>
+          }
+        >
+          <DoorFacts door={record.door} />
+          {[record.site.address, record.site.contact, record.site.remarks].filter(Boolean).map((line) => (
+            <Words key={line} tone="pencil">
+              {line}
+            </Words>
+          ))}
+        </Section>
+        <Limits door={record.door} />
+        <Schools door={record.door} />
+        <Notes record={record} />
+      </View>
+    </View>
+  );
+}
+
+function Notes({ record }: { record: CallRecord }) {
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string>();
+  const add = () => {
+    if (text.trim() === '') {
+      setError('Type the note first.');
+      return;
+    }
+    write('notes', { ...stamp(), callId: record.call.id, text: text.trim() });
+    setText('');
+    setError(undefined);
+  };
+  return (
+    <Section title="Notes">
+      {standing(record.notes).map((note) => (
+        <Words key={note.id}>{note.text}</Words>
+      ))}
+      <Field label="New note" value={text} onChange={setText} error={error} isLong testID="note" />
+      <Press onPress={add}>Keep the note</Press>
+    </Section>
+  );
+}
+
+function cautionsFor({ door }: CallRecord): CautionId[] {
+  return [
+    ...(door.make.fireRated ? (['fireDoor'] as const) : []),
+    ...(door.make.slabKind === 'glazed' ? (['glass'] as const) : []),
+    'support',
+    'structure',
+  ];
+}
+
+const styles = StyleSheet.create({
+  wide: { flexDirection: 'row', gap: SPACE.xl },
+  narrow: { gap: SPACE.l },
+  column: { flex: 1, minWidth: 0 },
+});

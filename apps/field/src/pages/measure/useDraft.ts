@@ -1,0 +1,57 @@
+import type { Stage } from '@proper-swing/contract';
+import { STATION_IDS, type StationId } from '@proper-swing/core';
+import { useCallback, useRef, useState } from 'react';
+import { keepDraft } from '../../offline/draft';
+import { deviceStorage } from '../../offline/storage';
+
+/** Where the walk-round stands: the station being read and what is typed so far. */
+export interface Draft {
+  station: StationId;
+  text: string;
+}
+
+export interface DraftState {
+  /** As drawn. */
+  draft: Draft;
+  /** As it is for the next key: a key may come before the last one has been drawn. */
+  newest: () => Draft;
+  /** Kept on the device and true for the next key at once; drawn at once, or when `drawn` resolves. */
+  become: (next: Draft, drawn?: Promise<void>) => void;
+}
+
+/**
+ * The draft of a walk-round, kept on the device at every key so that a reload finds it as it was.
+ *
+ * @param first where a walk begins
+ * @param asked a station asked for by name
+ */
+export function useDraft(callId: string, stage: Stage, first: StationId, asked?: StationId): DraftState {
+  const key = `swing.draft.${callId}.${stage}`;
+  const [draft, setDraft] = useState<Draft>(() => draftFor(readDraft(key), asked) ?? { station: asked ?? first, text: '' });
+  const held = useRef(draft);
+  const newest = useCallback(() => held.current, []);
+  const become = useCallback(
+    (next: Draft, drawn?: Promise<void>) => {
+      keepDraft(key, next);
+      held.current = next;
+      if (drawn === undefined) setDraft(next);
+      else void drawn.then(() => setDraft(held.current));
+    },
+    [key],
+  );
+  return { draft, newest, become };
+}
+
+/** A station asked for by name comes before where the walk stood, unless something is typed there already. */
+function draftFor(kept: Draft | undefined, asked: StationId | undefined): Draft | undefined {
+  return asked === undefined || kept?.station === asked || kept?.text ? kept : undefined;
+}
+
+function readDraft(key: string): Draft | undefined {
+  try {
+    const kept = JSON.parse(deviceStorage.get(key) ?? 'null') as Draft | null;
+    return kept !== null && STATION_IDS.includes(kept.station) && typeof kept.text === 'string' ? kept : undefined;
+  } catch {
+    return undefined;
+  }
+}

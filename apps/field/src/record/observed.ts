@@ -1,0 +1,147 @@
+import {
+  inWriting,
+  sequenceOf,
+  standing,
+  standingInSequence,
+  type Adjustment,
+  type CallRecord,
+  type Door,
+  type ReadingEntry,
+  type ReadingSet,
+  type Sequenced,
+  type Stage,
+} from '@proper-swing/contract';
+import type { AnsweredFinding, DoneStep, HingedDoor, Observed, Reading, Round, StationId } from '@proper-swing/core';
+
+/** The door of a record as the engine takes it. */
+export function engineDoor({ make }: Pick<Door, 'make'>): HingedDoor {
+  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile, ownLimits, schools } = make;
+  return {
+    ...(ownLimits && { ownLimits }),
+    ...(schools && { schools }),
+    slabWidthMm,
+    slabHeightMm,
+    hingeHeightsMm,
+    hingeKind,
+    slabKind,
+    fireRated,
+    profile,
+  };
+}
+
+/** Where the entries of a call belong in its work. */
+function sequenceIn({ readingSets, readings, findings, adjustments }: CallRecord): (entry: Sequenced) => string {
+  return sequenceOf([...readingSets, ...readings, ...findings, ...adjustments]);
+}
+
+/** Work that stands, in the order it was done; a correction keeps the place of what it corrects. */
+export function standingWork(record: CallRecord): Adjustment[] {
+  return standingInSequence(record.adjustments, sequenceIn(record));
+}
+
+/** The walk-round of a stage that is being taken or was taken last. */
+export function currentSet(record: CallRecord, stage: Stage): ReadingSet | undefined {
+  return record.readingSets
+    .filter((set) => set.stage === stage)
+    .sort(inWriting)
+    .pop();
+}
+
+/** Standing readings of a walk-round by station; a later one wins. */
+export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap<StationId, ReadingEntry> {
+  const set = currentSet(record, stage);
+  const inSet = record.readings.filter(({ setId }) => setId === set?.id);
+  const ordered = standing(inSet).sort(inWriting);
+  return new Map(ordered.map((entry) => [entry.station, entry]));
+}
+
+/** What was read last at each station, as found or in a check since; as left counts too. */
+export function lastReadings(record: CallRecord): ReadonlyMap<StationId, ReadingEntry> {
+  return new Map(
+    standing(record.readings)
+      .sort(inWriting)
+      .map((entry) => [entry.station, entry]),
+  );
+}
+
+/** Standing answers by finding: of the door as found, or checked again after a piece of work. */
+export function answersByFinding(record: CallRecord, after?: Adjustment): ReadonlyMap<string, string> {
+  return new Map(answersAfter(record, after?.id).map(({ finding, answer }) => [finding, answer]));
+}
+
+function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFinding[] {
+  return standing(record.findings)
+    .filter((entry) => (entry.adjustmentId ?? undefined) === adjustmentId)
+    .map(({ finding, answer }) => ({ finding, answer }));
+}
+
+/** What the engine is told of a call at a stage. Findings are about the door as found, not as left. */
+export function observedAt(record: CallRecord, stage: Stage): Observed {
+  const readings = [...readingsByStation(record, stage).values()].flatMap(readingFrom);
+  const findings = stage === 'found' ? answersAfter(record) : [];
+  return { door: engineDoor(record.door), readings, findings };
+}
+
+/** What is known now: as found, and every round of work that has been checked since. */
+export function observedNow(record: CallRecord): Observed {
+  const { rounds } = splitWork(record);
+  return { ...observedAt(record, 'found'), ...(rounds.length > 0 && { rounds }) };
+}
+
+/** Steps logged since the last check: done on the plan that still stands. */
+export function uncheckedWork(record: CallRecord): Adjustment[] {
+  return splitWork(record).unchecked;
+}
+
+/** Work logged between two checks, and what the check after it read; without readings when it is not checked yet. */
+export interface WorkRound {
+  work: Adjustment[];
+  readings?: ReadingEntry[];
+}
+
+/** The work of a call, cut at the checks between steps. */
+export function workRounds(record: CallRecord): WorkRound[] {
+  const keyOf = sequenceIn(record);
+  const work = standingInSequence(record.adjustments, keyOf).map((each) => ({ each, key: keyOf(each) }));
+  const checks = record.readingSets
+    .filter(({ stage }) => stage === 'check')
+    .map((check) => ({ key: keyOf(check), readings: readingsOfSet(record, check.id) }))
+    .filter(({ readings }) => readings.length > 0)
+    .sort((a, b) => (a.key < b.key ? -1 : 1));
+  const between = (from: string, to?: string) =>
+    work.filter(({ key }) => key > from && (to === undefined || key < to)).map(({ each }) => each);
+  const rounds = checks.map(({ key, readings }, i): WorkRound => ({ work: between(checks[i - 1]?.key ?? '', key), readings }));
+  const unchecked = between(checks[checks.length - 1]?.key ?? '');
+  return unchecked.length > 0 ? [...rounds, { work: unchecked }] : rounds;
+}
+
+/** Whether a walk-round was begun after all that has been done. */
+export function isAfterWork(record: CallRecord, set: ReadingSet): boolean {
+  const keyOf = sequenceIn(record);
+  return standingWork(record).every((work) => keyOf(work) < keyOf(set));
+}
+
+function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {
+  const all = workRounds(record);
+  return {
+    rounds: all.flatMap(({ work, readings }) => {
+      if (readings === undefined) return [];
+      const findings = work.flatMap(({ id }) => answersAfter(record, id));
+      return [{ done: work.map(doneFrom), readings: readings.flatMap(readingFrom), ...(findings.length > 0 && { findings }) }];
+    }),
+    unchecked: all.find(({ readings }) => readings === undefined)?.work ?? [],
+  };
+}
+
+function readingsOfSet(record: CallRecord, setId: string): ReadingEntry[] {
+  return standing(record.readings.filter((reading) => reading.setId === setId));
+}
+
+function doneFrom({ action, hinge, amount, fromMm, toMm }: Adjustment): DoneStep {
+  return { action, amount, ...(hinge && { hinge }), ...(fromMm !== null && toMm !== null && { planed: { fromMm, toMm } }) };
+}
+
+function readingFrom({ station, kind, mm, instrument }: ReadingEntry): Reading[] {
+  if (kind === 'rubs') return [{ station, rubs: true, instrument }];
+  return kind === 'figure' && mm !== null ? [{ station, mm, instrument }] : [];
+}

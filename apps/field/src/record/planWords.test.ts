@@ -1,0 +1,51 @@
+import type { PlannedStep } from '@proper-swing/core';
+import { lengthWords } from '../design/lengthWords';
+import { amountWords, placeWords, untilWords } from './planWords';
+
+const words = lengthWords({ system: 'mm' });
+const step = (change: Partial<PlannedStep>): PlannedStep => ({
+  action: 'shim',
+  title: '',
+  amount: 2,
+  unit: 'layers of 0.5 mm card',
+  minutes: 1,
+  how: [],
+  cautions: [],
+  stopIf: '',
+  recheck: [],
+  lookAgain: [],
+  ...change,
+});
+
+describe('a step in words', () => {
+  it('says how much, one or many', () => {
+    expect(amountWords(step({}), words)).toBe('2 layers of 0.5 mm card');
+    expect(amountWords(step({ amount: 1 }), words)).toBe('1 layer of 0.5 mm card');
+    expect(amountWords(step({ action: 'bendKnuckles', amount: -1, unit: 'goes of about 0.8 mm' }), words)).toBe('1 go of about 0.8 mm');
+  });
+
+  it('says in millimetres how much deeper a leaf is let in', () => {
+    expect(amountWords(step({ action: 'deepen', amount: 3, unit: 'half millimetres' }), words)).toBe('1.5 mm deeper');
+  });
+
+  it('says where timber comes off, and where none does', () => {
+    expect(amountWords(step({ action: 'planeLatch', planed: { fromMm: 3.5, toMm: 0 } }), words)).toBe(
+      '3.5 at the top, nothing at the foot',
+    );
+    expect(amountWords(step({ action: 'planeHead', planed: { fromMm: 0, toMm: 2.5 } }), words)).toBe(
+      'nothing at the hinge end, 2.5 mm at the latch end',
+    );
+  });
+
+  it('says at which gap to stop, where the work is done by watching one', () => {
+    expect(untilWords(step({ until: { station: 'hinge.top', mm: 2.25 } }), lengthWords({ system: 'mm', decimals: 2 }))).toBe(
+      'Stop when the hinge gap, top reads 2.25 mm.',
+    );
+    expect(untilWords(step({}), words)).toBe('');
+  });
+
+  it('says which hinge and which way the slab goes', () => {
+    expect(placeWords(step({ hinge: 'bottom', shiftMm: 1.05 }), words)).toBe('bottom hinge: slab 1 mm toward the latch');
+    expect(placeWords(step({ hinge: 'top', shiftMm: -2.4 }), words)).toBe('top hinge: slab 2.4 mm toward the hinges');
+  });
+});

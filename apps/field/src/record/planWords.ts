@@ -1,0 +1,78 @@
+import { station, type Correction, type HingeName, type Plan, type PlanAim, type PlannedStep } from '@proper-swing/core';
+import type { LengthWords } from '../design/lengthWords';
+
+const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
+  top: 'top hinge',
+  upper: 'upper hinge',
+  middle: 'middle hinge',
+  lower: 'lower hinge',
+  bottom: 'bottom hinge',
+};
+
+/** Units of things that are done once: how much goes without saying. */
+export const COUNTED: readonly string[] = ['hinge', 'leg', 'frame', 'slab', 'pin', 'lock'];
+
+/** How much, as it is said at the door: `2 layers of 0.5 mm card`, `3.5 mm at the top to nothing at the foot`. */
+export function amountWords({ action, amount, unit, planed }: PlannedStep, { withUnit, bare }: LengthWords): string {
+  if (planed) {
+    const [from, to] = action === 'planeHead' ? ['hinge end', 'latch end'] : ['top', 'foot'];
+    return `${planed.fromMm === 0 ? 'nothing' : bare(planed.fromMm)} at the ${from}, ${planed.toMm === 0 ? 'nothing' : withUnit(planed.toMm)} at the ${to}`;
+  }
+  if (COUNTED.includes(unit)) return '';
+  if (unit === 'mm') return withUnit(Math.abs(amount));
+  if (unit === 'half millimetres') return `${withUnit(Math.abs(amount) / 2)} deeper`;
+  const many = Math.abs(amount) === 1 ? unit.replace(/^(layer|go|half turn)e?s/, '$1') : unit;
+  return `${Math.abs(amount)} ${many}${action === 'turnHeight' ? (amount > 0 ? ' down' : ' up') : ''}`;
+}
+
+/** When to stop work that is done by watching a gap: `Stop when the hinge gap, top reads 2 mm.` */
+export function untilWords({ until }: PlannedStep, { withUnit }: LengthWords): string {
+  return until === undefined ? '' : `Stop when the ${station(until.station).title.toLowerCase()} reads ${withUnit(until.mm)}.`;
+}
+
+/** Where and which way: `top hinge: slab 1.1 mm toward the latch`. */
+export function placeWords({ hinge, shiftMm }: PlannedStep, { withUnit }: LengthWords): string {
+  const at = hinge === undefined ? '' : HINGE_WORDS[hinge];
+  if (shiftMm === undefined) return at;
+  return `${at}: slab ${withUnit(Math.abs(shiftMm))} ${shiftMm > 0 ? 'toward the latch' : 'toward the hinges'}`;
+}
+
+export function hingeWords(hinge: HingeName): string {
+  return HINGE_WORDS[hinge];
+}
+
+/** A plan less likely than this to be true at once is said to need a second go. */
+const SECOND_GO_BELOW = 0.5;
+
+function isWhole(plan: Plan | undefined): boolean {
+  return plan !== undefined && plan.outside.length === 0 && plan.uneven.length === 0;
+}
+
+/** The outcome in one line. */
+export function outcomeWords({ outcome, plans, hingesAlone }: Correction): string {
+  const minutes = Math.round(plans[0]?.minutes ?? 0);
+  switch (outcome) {
+    case 'true':
+      return 'Every gap is inside its limits. Leave it alone.';
+    case 'measure first':
+      return 'Too little is known to plan by. Take the readings below first.';
+    case 'cures':
+      return [
+        isWhole(plans[0])
+          ? `Brings every gap inside its limits, in about ${minutes} minutes.`
+          : `Brings every gap inside its limits or within a few tenths of them, in about ${minutes} minutes.`,
+        ...(hingesAlone.can ? [] : ['The hinges alone cannot do it.']),
+        ...((plans[0]?.chanceTrue ?? 1) < SECOND_GO_BELOW
+          ? ['Expect a second go: check after each step, and the next plan will be closer.']
+          : []),
+      ].join(' ');
+    case 'wait':
+      return 'Nothing is cut or set today: the slab has to dry first.';
+    case 'falls short':
+      return (plans[0]?.steps.length ?? 0) === 0
+        ? 'Hinges and plane cannot make this door true. Leave the hinges as they are.'
+        : 'This is the best that can be done here; some gaps stay outside their limits.';
+  }
+}
+
+export const AIM_WORDS: Readonly<Record<PlanAim, string>> = { quickest: 'Quickest', lasting: 'Lasting', 'if that fails': 'If that fails' };

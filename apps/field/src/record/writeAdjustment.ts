@@ -1,0 +1,46 @@
+import type { Adjustment, CallRecord } from '@proper-swing/contract';
+import type { PlannedStep } from '@proper-swing/core';
+import { write } from '../offline/sendWrites';
+import { uncheckedWork } from './observed';
+import { entryStamp } from './writing';
+
+/** Work as it was really done. */
+export type DoneWork = Pick<Adjustment, 'action' | 'amount' | 'unit'> & Partial<Adjustment>;
+
+/** Logs work on a call. */
+export function logWork(record: CallRecord, work: DoneWork): void {
+  write('adjustments', {
+    hinge: null,
+    planned: null,
+    fromMm: null,
+    toMm: null,
+    remark: '',
+    ...work,
+    ...entryStamp(record),
+    callId: record.call.id,
+  });
+}
+
+/** Logs what was really done for a step. */
+export function writeAdjustment(record: CallRecord, step: PlannedStep, amount: number, remark: string): void {
+  logWork(record, {
+    action: step.action,
+    hinge: step.hinge ?? null,
+    planned: step.amount,
+    amount,
+    unit: step.unit,
+    fromMm: step.planed?.fromMm ?? null,
+    toMm: step.planed?.toMm ?? null,
+    remark,
+  });
+}
+
+/** Takes a logged step back; the record keeps that it was there. */
+export function withdrawAdjustment(record: CallRecord, adjustment: Adjustment): void {
+  write('adjustments', { ...adjustment, ...entryStamp(record), supersedes: adjustment.id, withdrawn: true });
+}
+
+/** What was logged for a step since the last check, if it was. */
+export function adjustmentFor(record: CallRecord, step: PlannedStep): Adjustment | undefined {
+  return uncheckedWork(record).find(({ action, hinge }) => action === step.action && hinge === (step.hinge ?? null));
+}

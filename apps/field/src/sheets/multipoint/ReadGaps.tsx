@@ -1,0 +1,58 @@
+import { DomainError, parseLength } from '@proper-swing/core';
+import type { SessionGaps } from '@proper-swing/core/sheets';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { usePreferences } from '../../offline/preferences';
+import { Field } from '../../design/Field';
+import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
+import type { LengthWords } from '../../design/lengthWords';
+import { GAP_WORDS } from './gapWords';
+import type { SessionStore, TypedGap } from './sessionStore';
+
+/** The gaps asked for, typed and written together; what cannot be read is named at its field. */
+export function ReadGaps({ keys, store, words }: { keys: readonly (keyof SessionGaps)[]; store: SessionStore; words: LengthWords }) {
+  const { units } = usePreferences();
+  const [typed, setTyped] = useState<Partial<Record<keyof SessionGaps, string>>>({});
+  const [errors, setErrors] = useState<Partial<Record<keyof SessionGaps, string>>>({});
+  const write = () => {
+    const found: Partial<Record<keyof SessionGaps, string>> = {};
+    const gaps = keys.flatMap((key): TypedGap[] => {
+      try {
+        const { mm } = parseLength(typed[key] ?? '', { defaultUnit: units, field: key });
+        return [{ key, mm, typed: `${typed[key] ?? ''} ${units}` }];
+      } catch (error) {
+        if (!(error instanceof DomainError)) throw error;
+        found[key] = (typed[key] ?? '') === '' ? 'Read this gap; 0 where it rubs.' : error.message;
+        return [];
+      }
+    });
+    setErrors(found);
+    if (Object.keys(found).length === 0) store.writeGaps(gaps);
+  };
+  return (
+    <>
+      <View style={styles.fields}>
+        {keys.map((key) => (
+          <View key={key} style={styles.field}>
+            <Field
+              label={`${GAP_WORDS[key]}, ${words.unit}`}
+              value={typed[key] ?? ''}
+              onChange={(text) => setTyped({ ...typed, [key]: text })}
+              error={errors[key]}
+              testID={`gap-${key}`}
+            />
+          </View>
+        ))}
+      </View>
+      <Press kind="primary" onPress={write} testID="write-gaps">
+        Write these gaps
+      </Press>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  fields: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.m },
+  field: { flexBasis: '45%', flexGrow: 1, minWidth: 120, maxWidth: '48.5%' },
+});

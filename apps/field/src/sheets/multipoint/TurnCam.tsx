@@ -1,0 +1,65 @@
+import { CAUTIONS } from '@proper-swing/core';
+import type { NextTurns } from '@proper-swing/core/sheets';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Press } from '../../design/Press';
+import { Slip } from '../../design/Section';
+import { Words } from '../../design/Words';
+import { runChecked } from '../../engine/engine';
+import type { LengthWords } from '../../design/lengthWords';
+import { camWords } from './gapWords';
+import { HandleFeelFields } from './HandleFeel';
+import { handleFrom } from './sessionSettings';
+import type { SessionStore } from './sessionStore';
+import { turnRow } from './turnRow';
+
+/** A cam to turn, and how the handle goes after it: logged together, refused beyond a quarter or past its range. */
+export function TurnCam({ cam, store, words }: { cam: NonNullable<NextTurns['cam']>; store: SessionStore; words: LengthWords }) {
+  const way = Math.sign(cam.quarters);
+  const [quarters, setQuarters] = useState(Math.abs(cam.quarters));
+  const [effort, setEffort] = useState('');
+  const [bounces, setBounces] = useState('');
+  const [refused, setRefused] = useState<string>();
+  const log = async () => {
+    const handle = handleFrom(effort, bounces);
+    if (handle === undefined) {
+      setRefused('Shut the door and try the handle first: how does it go, and does the door bounce?');
+      return;
+    }
+    const answer = await runChecked('multipoint.check', { ...store.session, go: { keep: cam.keep, quarters: way * quarters } });
+    if (answer.ok) store.logKeep(cam.keep, way * quarters, handle);
+    else setRefused(answer.errors.map(({ message }) => message).join(' '));
+  };
+  const set = (to: number) => {
+    setRefused(undefined);
+    setQuarters(to);
+  };
+  return (
+    <>
+      <View style={turnRow.row}>
+        <View style={turnRow.words}>
+          <Words kind="title" testID="cam">{`${camWords(quarters)} ${cam.way}`}</Words>
+          <Words tone="pencil">{`${quarters === Math.abs(cam.quarters) ? `Moves the keep ${words.withUnit(Math.abs(cam.mm))}. ` : ''}Counted from where the cam stood as found: look at its mark first.`}</Words>
+        </View>
+        <Press kind="key" label="Less of the cam" onPress={() => set(Math.max(0.5, quarters - 0.5))} testID="cam-less">
+          −
+        </Press>
+        <Press kind="key" label="More of the cam" onPress={() => set(quarters + 0.5)} testID="cam-more">
+          +
+        </Press>
+      </View>
+      <HandleFeelFields effort={effort} bounces={bounces} onEffort={setEffort} onBounces={setBounces} />
+      <Slip label="Take care">
+        <Words>{CAUTIONS.security}</Words>
+      </Slip>
+      {refused !== undefined && (
+        <Words tone="tight" testID="refused">
+          {refused}
+        </Words>
+      )}
+      <Press kind="primary" onPress={() => void log()} testID="log-cam">
+        Tried: log this turn
+      </Press>
+    </>
+  );
+}

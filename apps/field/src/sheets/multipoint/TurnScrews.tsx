@@ -1,0 +1,80 @@
+import { CAUTIONS, type HingeScrewId } from '@proper-swing/core';
+import type { NextTurns } from '@proper-swing/core/sheets';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Press } from '../../design/Press';
+import { Slip } from '../../design/Section';
+import { Words } from '../../design/Words';
+import { runChecked } from '../../engine/engine';
+import type { LengthWords } from '../../design/lengthWords';
+import { turnWords } from './gapWords';
+import type { SessionStore } from './sessionStore';
+import { turnRow } from './turnRow';
+
+const QUARTER = 0.25;
+
+/** Screws to turn, each corrected by quarters to what was really done, and logged together. */
+export function TurnScrews({ turns, store, words }: { turns: NextTurns['turns']; store: SessionStore; words: LengthWords }) {
+  const [done, setDone] = useState<Partial<Record<HingeScrewId, number>>>(() =>
+    Object.fromEntries(turns.map(({ screw, turns: n }) => [screw, n])),
+  );
+  const [refused, setRefused] = useState<string>();
+  const isHeight = turns.some(({ screw }) => screw === 'height');
+  const log = async () => {
+    const answer = await runChecked('multipoint.check', { ...store.session, turns: done });
+    if (answer.ok) store.logTurns(done);
+    else setRefused(answer.errors.map(({ message }) => message).join(' '));
+  };
+  const by = (screw: HingeScrewId, change: number) => {
+    setRefused(undefined);
+    setDone({ ...done, [screw]: (done[screw] ?? 0) + change });
+  };
+  return (
+    <>
+      {turns.map(({ screw, title, way, mm, leftTurns }) => (
+        <View key={screw} style={turnRow.row} testID={`turn-${screw}`}>
+          <View style={turnRow.words}>
+            <Words kind="label" tone="pencil">
+              {title}
+            </Words>
+            <Words kind="title">{turnWords(done[screw] ?? 0)}</Words>
+            <Words>{`${way}${moveWords(mm, words)}, then ${turnWords(leftTurns)} left`}</Words>
+          </View>
+          <Press
+            kind="key"
+            label={`${title}: a quarter less toward ${way}`}
+            onPress={() => by(screw, -QUARTER * Math.sign(mm || 1))}
+            testID={`less-${screw}`}
+          >
+            −
+          </Press>
+          <Press
+            kind="key"
+            label={`${title}: a quarter more toward ${way}`}
+            onPress={() => by(screw, QUARTER * Math.sign(mm || 1))}
+            testID={`more-${screw}`}
+          >
+            +
+          </Press>
+        </View>
+      ))}
+      <Slip label="Take care">
+        <Words>{isHeight ? CAUTIONS.support : CAUTIONS.pinch}</Words>
+        <Words>Loosen locking screws first. A screw that comes up hard is at its end: do not force it.</Words>
+      </Slip>
+      {refused !== undefined && (
+        <Words tone="tight" testID="refused">
+          {refused}
+        </Words>
+      )}
+      <Press kind="primary" onPress={() => void log()} testID="log-turns">
+        Done: log these turns
+      </Press>
+    </>
+  );
+}
+
+/** What a turn moves, unless it is finer than this person's lengths are written. */
+function moveWords(mm: number, { bare, withUnit }: LengthWords): string {
+  return bare(Math.abs(mm)) === '0' ? '' : `: ${withUnit(Math.abs(mm))}`;
+}

@@ -1,0 +1,118 @@
+import { runEngine } from '@proper-swing/contract/engine';
+import { sheet as engineSheet } from '@proper-swing/contract/sheets';
+import { lengthWords } from '../design/lengthWords';
+import { BENCH_SHEETS, benchSheet, inAddress, sheetAt, type BenchName, type BenchSheet } from './sheetFields';
+import { SHEET_SAYS } from './sheetSays';
+import { workOf } from './sheetWork';
+import { fieldOfError, readSheet, usualTyped, withoutUnit, withUnits, type Typed } from './typedSheet';
+
+const mm = lengthWords({ system: 'mm' });
+const inches = lengthWords({ system: 'in', finest: 64 });
+
+/** What a technician types into each sheet besides what stands there. */
+const TYPED: Readonly<Record<BenchName, Typed>> = {
+  'latch.strike': { lowMm: '3.2' },
+  'swing.drift': { 'test.did': 'opens', acrossMm: '8' },
+  'swing.edge': { 'trim.proudMm': '18' },
+  'swing.floor': { closedGapMm: '6', 'gapAt.60': '1', headGapMm: '4' },
+  'swing.twist': { stopTopMm: '6', stopBottomMm: '0' },
+  'swing.pair': { topMm: '5', middleMm: '3.5', bottomMm: '-1' },
+  'hinge.load': {},
+  'hinge.size': {},
+  'hinge.continuous': { openingWidthsMm: '917, 916, 919', openingHeightsMm: '2139; 2137', slabWidthMm: '906', slabHeightMm: '2120' },
+};
+
+function named(name: BenchName): BenchSheet {
+  const found = benchSheet(name);
+  if (found === undefined) throw new Error(`no ${name}`);
+  return found;
+}
+
+function answerOf(name: BenchName): { request: object; result: unknown } {
+  const read = readSheet(named(name), { ...usualTyped(named(name), mm.bare), ...TYPED[name] }, 'mm');
+  if (read.state !== 'ready') throw new Error(`${name} is ${read.state}`);
+  return { request: read.request, result: runEngine(engineSheet(name), read.request) };
+}
+
+describe.each(BENCH_SHEETS.map(({ name }) => name))('%s', (name) => {
+  it('takes the usual figures and a few typed ones, and says what to do', () => {
+    const { result } = answerOf(name);
+    const says = SHEET_SAYS[name](result as never, mm);
+    expect(says).not.toMatch(/undefined|NaN/);
+    expect(says.length).toBeGreaterThan(10);
+  });
+
+  it('asks the same in inches as in millimetres, to a gauge’s fineness', () => {
+    const usual = readSheet(named(name), usualTyped(named(name), inches.bare), 'in');
+    const metric = readSheet(named(name), usualTyped(named(name), mm.bare), 'mm');
+    expect(usual.state).toBe(metric.state);
+    if (usual.state !== 'ready' || metric.state !== 'ready') return;
+    const figures = (value: unknown): number[] =>
+      typeof value === 'number' ? [value] : typeof value === 'object' && value !== null ? Object.values(value).flatMap(figures) : [];
+    const other = figures(metric.request);
+    figures(usual.request).forEach((figure, i) => expect(Math.abs(figure - (other[i] ?? 0))).toBeLessThan(0.25));
+  });
+
+  it('stands at an address that reads as no file', () => {
+    expect(inAddress(name)).not.toContain('.');
+    expect(sheetAt(inAddress(name))?.name).toBe(name);
+  });
+});
+
+describe('reading a sheet', () => {
+  const strike = named('latch.strike');
+  const usual = usualTyped(strike, mm.bare);
+
+  it('names what is still wanted and what cannot be read, at its field', () => {
+    expect(readSheet(strike, { ...usual, playMm: '' }, 'mm')).toMatchObject({ state: 'unfinished', missing: [{ path: 'playMm' }] });
+    expect(readSheet(strike, { ...usual, playMm: '2x' }, 'mm')).toMatchObject({
+      state: 'faulty',
+      errors: { playMm: expect.stringContaining('"x"') },
+    });
+    expect(readSheet(named('hinge.size'), { ...usualTyped(named('hinge.size'), mm.bare), massKg: 'heavy' }, 'mm')).toMatchObject({
+      errors: { massKg: 'Cannot read “heavy” as a number.' },
+    });
+  });
+
+  it('leaves out a group whose first figure is empty', () => {
+    const read = readSheet(strike, usual, 'mm');
+    expect(read.state === 'ready' && 'gaps' in read.request).toBe(false);
+    expect(readSheet(strike, { ...usual, 'gaps.headLatchMm': '5' }, 'mm')).toMatchObject({
+      request: { gaps: { headLatchMm: 5, headHingeMm: 3, wantedHeadMm: 3 } },
+    });
+  });
+
+  it('puts gaps at their angles, and an error of one back at its field', () => {
+    const { request } = answerOf('swing.floor');
+    expect(request).toMatchObject({ readings: [{ atDeg: 60, gapMm: 1 }] });
+    expect(fieldOfError('readings[0].gapMm', request)).toBe('gapAt.60');
+    expect(fieldOfError('hingeHeightsMm[1]', {})).toBe('hingeHeightsMm');
+  });
+
+  it('writes each length with the unit it was meant in', () => {
+    expect(withUnits('3', 'mm')).toBe('3 mm');
+    expect(withUnits('165, 38", 1750', 'mm')).toBe('165 mm, 38", 1750 mm');
+    expect(withUnits('1/8', 'in')).toBe('1/8 in');
+    // And back for who types in that unit; another unit stays said.
+    expect(withoutUnit(withUnits('165, 38", 1750', 'mm'), 'mm')).toBe('165, 38", 1750');
+    expect(withoutUnit('3 mm', 'in')).toBe('3 mm');
+  });
+});
+
+describe('work that follows from an answer', () => {
+  it.each([
+    ['latch.strike', ['fileStrike/null/1.7', 'moveStrike/null/3.2']],
+    ['swing.floor', []],
+    ['swing.twist', ['moveStop/null/6', 'throwForTwist/top/5.3']],
+    ['hinge.load', ['longScrew/top/1']],
+    ['hinge.size', []],
+  ] as const)('%s', (name, expected) => {
+    const work = workOf(name, answerOf(name).result).map(({ work: { action, hinge, amount } }) => `${action}/${hinge}/${amount}`);
+    expect(work).toEqual(expected);
+  });
+
+  it('of a drift is a bent pin and a throw at either hinge', () => {
+    const work = workOf('swing.drift', answerOf('swing.drift').result);
+    expect(work.map(({ work: { action } }) => action)).toEqual(['bendPin', 'throwHinge', 'throwHinge']);
+  });
+});

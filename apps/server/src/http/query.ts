@@ -1,0 +1,38 @@
+import { LARGEST_PAGE } from '@proper-swing/contract';
+import type { Request } from 'express';
+import { readCursor, type CallCursor } from '../record/cursor';
+import { problem } from './problem';
+
+const USUAL_PAGE = 50;
+
+/** The `limit` of a list. @throws HttpProblem 422 when it is no whole number from 1 to the largest page */
+export function readLimit({ query: { limit } }: Request): number {
+  if (limit === undefined) return USUAL_PAGE;
+  const value = Number(limit);
+  if (Number.isInteger(value) && value >= 1 && value <= LARGEST_PAGE) return value;
+  throw problem(422, 'A field is wrong', `limit must be a whole number from 1 to ${LARGEST_PAGE}.`, [
+    { field: 'limit', message: `must be 1 to ${LARGEST_PAGE}` },
+  ]);
+}
+
+/** A moment in the query; `undefined` when it is not there. @throws HttpProblem 422 when it is no moment */
+export function readInstant({ query }: Request, field: string): string | undefined {
+  const value = query[field];
+  if (value === undefined) return undefined;
+  if (typeof value === 'string' && !Number.isNaN(Date.parse(value))) return new Date(value).toISOString();
+  throw problem(422, 'A field is wrong', `${field} must be an instant such as 2026-03-02T00:00:00Z.`, [
+    { field, message: 'not an instant' },
+  ]);
+}
+
+/** Where a page of calls before this one ended; `undefined` on the first. @throws HttpProblem 422 when it is not one of ours */
+export function readCallCursor({ query: { cursor } }: Request): CallCursor | undefined {
+  if (cursor === undefined) return undefined;
+  return readCursor(typeof cursor === 'string' ? cursor : '');
+}
+
+/** A text in the query; `undefined` when it is not there, or not a text. */
+export function readText({ query }: Request, field: string): string | undefined {
+  const value = query[field];
+  return typeof value === 'string' ? value : undefined;
+}

@@ -1,0 +1,25 @@
+import type { DataSource } from 'typeorm';
+
+/** A whole database as SQL text that makes it anew: tables, indices, rows. */
+export async function dumpDatabase(source: DataSource): Promise<string> {
+  const objects = await source.query<{ type: string; name: string; sql: string }[]>(
+    `SELECT type, name, sql FROM sqlite_master WHERE sql IS NOT NULL AND name NOT LIKE 'sqlite_%' ORDER BY type = 'index', rowid`,
+  );
+  const rows = await Promise.all(
+    objects
+      .filter(({ type }) => type === 'table')
+      .map(async ({ name }) => {
+        const found = await source.query<Record<string, unknown>[]>(`SELECT * FROM "${name}"`);
+        return found.map((row) => {
+          const columns = Object.keys(row).map((column) => `"${column}"`);
+          return `INSERT INTO "${name}" (${columns.join(', ')}) VALUES (${Object.values(row).map(literal).join(', ')});`;
+        });
+      }),
+  );
+  return [...objects.map(({ sql }) => `${sql};`), ...rows.flat(), ''].join('\n');
+}
+
+function literal(value: unknown): string {
+  if (value === null || value === undefined) return 'NULL';
+  return typeof value === 'number' || typeof value === 'bigint' ? String(value) : `'${String(value as string).replaceAll("'", "''")}'`;
+}

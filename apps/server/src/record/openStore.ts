@@ -1,0 +1,36 @@
+import { mkdirSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { DataSource } from 'typeorm';
+import { MIGRATIONS } from '../migrations';
+import { ALL_TABLES } from './tables';
+
+interface Pragmas {
+  pragma: (text: string) => unknown;
+}
+
+/** A data source on a SQLite file that does not lose what it confirmed: WAL, every commit flushed, foreign keys on. */
+export function dataSourceFor(file: string): DataSource {
+  return new DataSource({
+    type: 'better-sqlite3',
+    database: file,
+    entities: ALL_TABLES,
+    migrations: MIGRATIONS,
+    synchronize: false,
+    enableWAL: true,
+    prepareDatabase: (db: unknown) => {
+      const { pragma } = db as Pragmas;
+      const set = pragma.bind(db);
+      set('busy_timeout = 5000');
+      set('foreign_keys = ON');
+      set('synchronous = FULL');
+    },
+  });
+}
+
+/** Opens the store, making the file and running migrations as needed. */
+export async function openStore(file: string): Promise<DataSource> {
+  if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true });
+  const store = await dataSourceFor(file).initialize();
+  await store.runMigrations();
+  return store;
+}

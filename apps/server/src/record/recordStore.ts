@@ -1,0 +1,140 @@
+import { RECORD_KINDS, type Page, type RecordBodies, type RecordKind, type RecordKindEntry } from '@proper-swing/contract';
+import { isDeepStrictEqual } from 'node:util';
+import { MoreThan, type DataSource, type EntityManager, type FindOptionsWhere, type ObjectLiteral, type Repository } from 'typeorm';
+import { problem } from '../http/problem';
+import { CARD_REVISION, table } from './tables';
+
+type Body = RecordBodies[RecordKind];
+
+/** Whether a write put something new in place or found it there already. */
+export type Written = 'created' | 'unchanged';
+
+/** Reads and writes the records of every kind, idempotently. */
+export interface RecordStore {
+  /**
+   * Writes a record whose shape was checked.
+   *
+   * An entry is written once: the same again is `unchanged`, another under the same id is refused. A card takes the
+   * revision after the one it has.
+   *
+   * @throws HttpProblem 409 when another is there, 422 when its parent or the entry it supersedes is not
+   */
+  put: (kind: RecordKindEntry, body: Body) => Promise<Written>;
+  get: (kind: RecordKind, id: string) => Promise<Body | undefined>;
+  list: (kind: RecordKindEntry, options: { cursor?: string; limit: number; parentId?: string }) => Promise<Page<Body>>;
+}
+
+export function recordStore(source: DataSource): RecordStore {
+  const inTurn = oneAtATime();
+  return {
+    put: (kind, body) =>
+      inTurn(() =>
+        source.transaction((manager) => (kind.manner === 'card' ? putCard(manager, kind, body) : putEntry(manager, kind, body))),
+      ),
+    get: async (kind, id) => bodyOf(await rows(source.manager, kind).findOneBy({ id })),
+    list: async (kind, { cursor, limit, parentId }) => {
+      const where: FindOptionsWhere<ObjectLiteral> = {
+        ...(cursor !== undefined && { id: MoreThan(cursor) }),
+        ...(parentId !== undefined && kind.parent !== undefined && { [kind.parent.field]: parentId }),
+      };
+      const found = await rows(source.manager, kind.kind).find({ where, order: { id: 'ASC' }, take: limit + 1 });
+      const items = found.slice(0, limit).flatMap((row) => bodyOf(row) ?? []);
+      const last = items[items.length - 1];
+      return { items, next: found.length > limit && last !== undefined ? last.id : null };
+    },
+  };
+}
+
+function rows(manager: EntityManager, kind: RecordKind): Repository<ObjectLiteral> {
+  return manager.getRepository<ObjectLiteral>(table(kind));
+}
+
+async function putEntry(manager: EntityManager, kind: RecordKindEntry, body: Body): Promise<Written> {
+  const there = bodyOf(await rows(manager, kind.kind).findOneBy({ id: body.id }));
+  if (there !== undefined) {
+    if (sameBody(there, body)) return 'unchanged';
+    throw problem(
+      409,
+      'Another one is there',
+      `${kind.title} ${body.id} was written before with other contents. Correct it with a new entry that supersedes it.`,
+    );
+  }
+  await requireParent(manager, kind, body);
+  if ('supersedes' in body && body.supersedes != null) await requireRow(manager, kind.kind, body.supersedes, 'supersedes');
+  await rows(manager, kind.kind).insert(rowOf(kind, body));
+  return 'created';
+}
+
+async function putCard(manager: EntityManager, kind: RecordKindEntry, body: Body): Promise<Written> {
+  if (!('revision' in body)) throw new TypeError(`${kind.kind} is no card`);
+  const revisions = manager.getRepository(CARD_REVISION);
+  const written = await revisions.findOneBy({ kind: kind.kind, id: body.id, revision: body.revision });
+  if (written !== null) {
+    if (sameBody(written.body as Body, body)) return 'unchanged';
+    throw problem(
+      409,
+      'Another revision is there',
+      `${kind.title} ${body.id} has another revision ${body.revision}. Read it again and correct that.`,
+      [{ field: 'revision', message: 'was written before with other contents' }],
+    );
+  }
+  const last = (await revisions.maximum('revision', { kind: kind.kind, id: body.id })) ?? 0;
+  if (body.revision !== last + 1) {
+    throw problem(409, 'Revision out of turn', `${kind.title} ${body.id} is at revision ${last}.`, [
+      { field: 'revision', message: `must be ${last + 1}` },
+    ]);
+  }
+  await requireParent(manager, kind, body);
+  await revisions.insert({ kind: kind.kind, id: body.id, revision: body.revision, body });
+  await rows(manager, kind.kind).save(rowOf(kind, body));
+  return 'created';
+}
+
+async function requireParent(manager: EntityManager, { parent }: RecordKindEntry, body: Body): Promise<void> {
+  if (parent === undefined) return;
+  const id = (body as unknown as Record<string, string>)[parent.field];
+  await requireRow(manager, parent.kind, id ?? '', parent.field);
+}
+
+async function requireRow(manager: EntityManager, kind: RecordKind, id: string, field: string): Promise<void> {
+  if (await rows(manager, kind).existsBy({ id })) return;
+  const title = RECORD_KINDS.find((each) => each.kind === kind)?.title ?? kind;
+  throw problem(422, 'Names something unknown', `${field}: there is no ${title.toLowerCase()} ${id}.`, [
+    { field, message: `there is no ${title.toLowerCase()} with this id` },
+  ]);
+}
+
+/** Optional fields have one form at rest, so that the same record is the same however it was sent: a flag is down, the rest null. */
+function rowOf({ fields }: RecordKindEntry, body: Body): ObjectLiteral {
+  const given = body as ObjectLiteral;
+  return Object.fromEntries(
+    Object.entries(fields).map(([name, field]) => [name, (given[name] as unknown) ?? (field.is === 'flag' ? false : null)]),
+  );
+}
+
+function bodyOf(row: ObjectLiteral | null): Body | undefined {
+  return row === null ? undefined : ({ ...row } as Body);
+}
+
+function sameBody(a: Body, b: Body): boolean {
+  const plain = (body: Body) => withoutAbsent({ ...body, ...('withdrawn' in body && body.withdrawn !== true && { withdrawn: null }) });
+  return isDeepStrictEqual(plain(a), plain(b));
+}
+
+/** What may be left out may as well be sent as null: both are kept alike, however deep. */
+function withoutAbsent(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(withoutAbsent);
+  if (value === null || typeof value !== 'object') return value;
+  const told = Object.entries(value).filter(([, each]) => each !== undefined && each !== null);
+  return Object.fromEntries(told.map(([name, each]) => [name, withoutAbsent(each)]));
+}
+
+/** SQLite has one writer, and one connection one transaction: writes queue up here rather than fail. */
+function oneAtATime(): <T>(work: () => Promise<T>) => Promise<T> {
+  let last: Promise<unknown> = Promise.resolve();
+  return (work) => {
+    const next = last.then(work, work);
+    last = next.catch(() => undefined);
+    return next;
+  };
+}

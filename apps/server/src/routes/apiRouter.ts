@@ -1,0 +1,26 @@
+import { RECORD_KINDS, recordRoutes, ROUTES, type Route } from '@proper-swing/contract';
+import { Router, type Request, type Response } from 'express';
+import type { CallViews } from '../record/callViews';
+import type { RecordStore } from '../record/recordStore';
+import { handlers } from './handlers';
+import { recordHandlers } from './recordHandlers';
+
+type Answering = (request: Request, response: Response) => unknown;
+
+/** Every route of the table with what answers it; a route without an answer does not compile. */
+export function apiRouter(store: RecordStore, views: CallViews, version: string): Router {
+  const router = Router();
+  const answer = ({ method, path }: Route, answering: Answering) =>
+    router[method](path, async (request, response) => {
+      const body = await answering(request, response);
+      response.json(body);
+    });
+  const own = handlers(views, version);
+  for (const id of Object.keys(ROUTES) as (keyof typeof ROUTES)[]) answer(ROUTES[id], own[id]);
+  for (const kind of RECORD_KINDS) {
+    const routes = recordRoutes(kind.kind);
+    const answers = recordHandlers(store, kind);
+    for (const id of ['read', 'write', 'list'] as const) answer(routes[id], answers[id]);
+  }
+  return router;
+}

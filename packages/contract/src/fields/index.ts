@@ -1,0 +1,2 @@
+export type { Field, Fields } from './field';
+export type { Flat, ValueOf, ValuesOf } from './value';

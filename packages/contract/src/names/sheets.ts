@@ -1,0 +1,16 @@
+/** The calculations of the bench, in the order it shows them. */
+export const SHEET_NAMES = [
+  'latch.strike',
+  'multipoint.next',
+  'multipoint.check',
+  'swing.edge',
+  'swing.floor',
+  'swing.drift',
+  'swing.twist',
+  'swing.pair',
+  'hinge.load',
+  'hinge.size',
+  'hinge.continuous',
+] as const;
+
+export type SheetName = (typeof SHEET_NAMES)[number];

@@ -1,0 +1,12 @@
+import type { RecordKind } from './record/register';
+import { pathOf, recordRoutes, ROUTES } from './routes';
+
+/** Addresses of the API as the app calls them. */
+export const PATHS = {
+  health: pathOf(ROUTES.health),
+  record: (kind: RecordKind, id: string) => pathOf(recordRoutes(kind).write, { id }),
+  list: (kind: RecordKind) => pathOf(recordRoutes(kind).list),
+  callSummaries: pathOf(ROUTES.callSummaries),
+  callRecord: (callId: string) => pathOf(ROUTES.callRecord, { id: callId }),
+  doorHistory: (doorId: string) => pathOf(ROUTES.doorHistory, { id: doorId }),
+} as const;

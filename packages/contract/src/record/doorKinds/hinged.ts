@@ -1,0 +1,66 @@
+import { HINGE_KINDS, limitFaults, PROFILE_IDS, school, SLAB_KINDS, wayIds, type OwnLimits } from '@proper-swing/core';
+import { choice, flag, group, lengthMm, list, named, number, optional } from '../../fields/field';
+
+const limitMm = (says: string) => number(says, { from: 0, to: 100, unit: 'mm' });
+
+const edgeLimits = group(
+  'Limits of the gap along one edge',
+  { min: limitMm('Least gap'), target: limitMm('Gap to aim at'), max: limitMm('Largest gap') },
+  {},
+);
+
+/** Limits of one door in place of its profile's; that they make sense is for the core to say. */
+export const OWN_LIMITS = optional(
+  group(
+    'Limits set by hand for this door, in place of those of its profile',
+    {
+      edges: group('By edge', { hinge: edgeLimits, head: edgeLimits, latch: edgeLimits, foot: edgeLimits }, {}),
+      evenWithin: limitMm('Largest difference allowed along the hinge, head or latch edge'),
+      reason: named('Why they differ from the profile', 200),
+    },
+    { faults: (limits: OwnLimits) => limitFaults(limits) },
+  ),
+);
+
+/** Ways of working chosen for one door; what is not chosen is weighed. */
+export const SCHOOLS = optional(
+  group(
+    'Schools chosen for this door, where good carpenters differ',
+    {
+      drift: optional(choice(school('drift').title, wayIds('drift'))),
+      hingeMove: optional(choice(school('hingeMove').title, wayIds('hingeMove'))),
+    },
+    {},
+  ),
+);
+
+/** How a door on hinges is made: what its card holds besides what every door's does. */
+export const HINGED_MAKE = {
+  hingesOn: choice('Hinge side, seen from where the barrels show', ['left', 'right']),
+  slabWidthMm: lengthMm('Width of the slab', 300, 3000),
+  slabHeightMm: lengthMm('Height of the slab', 500, 4000),
+  thicknessMm: lengthMm('Thickness of the slab', 15, 120),
+  hingeHeightsMm: list(
+    'Hinge centres below the top of the slab, from the top down, mm',
+    number('Hinge centre below the top of the slab', { above: 0, to: 4000, unit: 'mm' }),
+    {
+      least: 2,
+      most: 4,
+      faults: (heights: readonly number[]) =>
+        heights.every((height, i) => i === 0 || height > (heights[i - 1] ?? 0))
+          ? []
+          : [{ field: '', message: 'must run from the top down' }],
+    },
+  ),
+  hingeKind: choice('Kind of hinge; decides what may be bent or packed', HINGE_KINDS),
+  slabKind: choice('Make of the slab; decides whether it may be planed', SLAB_KINDS),
+  fireRated: flag('Fire, smoke or security door: nothing outside its certificate'),
+  profile: choice('Tolerance profile the gaps are judged by', PROFILE_IDS),
+  ownLimits: OWN_LIMITS,
+  schools: SCHOOLS,
+} as const;
+
+/** What is wrong with a make whose parts are each right. */
+export function hingedFaults({ hingeHeightsMm, slabHeightMm }: { hingeHeightsMm: readonly number[]; slabHeightMm: number }) {
+  return hingeHeightsMm.every((height) => height < slabHeightMm) ? [] : [{ field: 'hingeHeightsMm', message: 'must lie inside the slab' }];
+}

@@ -1,0 +1,35 @@
+import { ACTION_IDS, HINGE_NAMES, KEEP_IDS, SEAL_FEELS } from '@proper-swing/core';
+import { choice, flag, group, id, named, nullable, number, optional, text } from '../../fields/field';
+import { entry } from '../kind';
+
+/** A piece of work as it was really done. */
+export const adjustments = entry({
+  kind: 'adjustments',
+  title: 'Adjustment',
+  table: 'adjustment',
+  inCall: 'adjustments',
+  parent: { field: 'callId', kind: 'calls' },
+  fields: {
+    callId: id('Call it was done on'),
+    action: choice('What was done', ACTION_IDS),
+    hinge: nullable(choice('At which hinge', HINGE_NAMES)),
+    planned: nullable(number('Amount the plan asked for, in the unit given', {})),
+    amount: number('Amount really done, in the unit given', { from: -500, to: 500 }),
+    unit: named('Unit of the amount', 60),
+    fromMm: nullable(number('For planing: timber off at the head or hinge end, mm; else null', { from: 0, to: 500 })),
+    toMm: nullable(number('For planing: timber off at the other end, mm; else null', { from: 0, to: 500 })),
+    keep: optional(choice('For a keep: which of the lock’s', KEEP_IDS)),
+    felt: optional(
+      group(
+        'How it worked after this turn',
+        {
+          effort: optional(choice('Handle, door shut: 1 one finger, 2 one hand easily, 3 hard, 4 will not throw', [1, 2, 3, 4])),
+          bounces: optional(flag('The shut door moves when pulled')),
+          seal: optional(choice('Hinge side on its seal', SEAL_FEELS)),
+        },
+        {},
+      ),
+    ),
+    remark: text('What was seen while doing it', { longest: 500 }),
+  },
+});

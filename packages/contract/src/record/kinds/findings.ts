@@ -1,0 +1,18 @@
+import { FINDING_IDS } from '@proper-swing/core';
+import { choice, id, named, optional } from '../../fields/field';
+import { entry } from '../kind';
+
+/** The answer to a quick check. */
+export const findings = entry({
+  kind: 'findings',
+  title: 'Finding',
+  table: 'finding',
+  inCall: 'findings',
+  parent: { field: 'callId', kind: 'calls' },
+  fields: {
+    callId: id('Call it was found on'),
+    finding: choice('Which check', FINDING_IDS),
+    answer: named('Which of its answers', 40),
+    adjustmentId: optional(id('The work after which it was checked again; absent as found')),
+  },
+});

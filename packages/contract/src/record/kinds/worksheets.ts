@@ -1,0 +1,22 @@
+import { choice, group, id, list, named, text } from '../../fields/field';
+import { SHEET_NAMES } from '../../names/sheets';
+import { entry } from '../kind';
+
+/** A calculation kept with the call: what was typed into it, and what it said. */
+export const worksheets = entry({
+  kind: 'worksheets',
+  title: 'Worksheet',
+  table: 'worksheet',
+  inCall: 'worksheets',
+  parent: { field: 'callId', kind: 'calls' },
+  fields: {
+    callId: id('Call it belongs to'),
+    sheet: choice('Which calculation', SHEET_NAMES),
+    figures: list(
+      'What was typed, field by field',
+      group('One field', { field: named('Field of its request', 80), typed: text('Exactly as typed', { longest: 200 }) }, {}),
+      { most: 80 },
+    ),
+    says: text('The answer in words', { longest: 1000 }),
+  },
+});

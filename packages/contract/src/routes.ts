@@ -1,0 +1,115 @@
+import { RECORD_KINDS, type RecordKind } from './record/register';
+
+export const API = '/api';
+
+/** What an address takes in its query. */
+export interface QueryField {
+  says: string;
+  is: 'text' | 'instant' | 'limit';
+}
+
+/** An address of the API: Express answers it, the app calls it, and the API's description tells of it, all from here. */
+export interface Route {
+  method: 'get' | 'put' | 'post';
+  /** Below the API's root; `:name` stands for a part of the address. */
+  path: string;
+  summary: string;
+  query?: Readonly<Record<string, QueryField>>;
+  /** What it is given, and what it answers, by the names of the description's schemas. */
+  takes?: string;
+  gives: string;
+  /** What it may answer instead, beside what any address may. */
+  problems?: readonly number[];
+}
+
+/** No page of a list is longer. */
+export const LARGEST_PAGE = 200;
+
+const PAGED = {
+  cursor: { is: 'text', says: 'Where the page before ended' },
+  limit: { is: 'limit', says: `Items of a page, at most ${LARGEST_PAGE}` },
+} as const;
+
+export const ROUTES = {
+  health: { method: 'get', path: '/health', summary: 'Whether the server is up', gives: 'Health' },
+  openApi: { method: 'get', path: '/openapi.json', summary: 'This description', gives: 'OpenApi' },
+  callSummaries: {
+    method: 'get',
+    path: '/call-summaries',
+    summary: 'Calls by when they are due, each with its door, its site and how much was written on it',
+    query: {
+      from: { is: 'instant', says: 'Due then or later' },
+      to: { is: 'instant', says: 'Due before then' },
+      ...PAGED,
+    },
+    gives: 'CallSummaryPage',
+    problems: [422],
+  },
+  callRecord: { method: 'get', path: '/calls/:id/record', summary: 'Everything written on a call', gives: 'CallRecord', problems: [404] },
+  doorHistory: {
+    method: 'get',
+    path: '/doors/:id/history',
+    summary: 'The calls of a door with their records, newest first',
+    query: PAGED,
+    gives: 'DoorHistory',
+    problems: [404, 422],
+  },
+  engineList: { method: 'get', path: '/engine', summary: 'The functions of the engine', gives: 'EngineList' },
+  engineDescribe: {
+    method: 'get',
+    path: '/engine/:name',
+    summary: 'What a function of the engine takes and gives, with an example',
+    gives: 'EngineDescription',
+    problems: [404],
+  },
+  engineRun: {
+    method: 'post',
+    path: '/engine/:name',
+    summary: 'Run a function of the engine',
+    takes: 'EngineRequest',
+    gives: 'EngineResult',
+    problems: [400, 404, 413, 422],
+  },
+} as const satisfies Record<string, Route>;
+
+export type RouteId = keyof typeof ROUTES;
+
+/** The addresses of one kind of record. */
+export function recordRoutes(kind: RecordKind): Record<'read' | 'write' | 'list', Route> {
+  const entry = RECORD_KINDS.find((each) => each.kind === kind);
+  if (entry === undefined) throw new RangeError(`There is no kind of record "${kind}".`);
+  const { title, manner, parent } = entry;
+  return {
+    read: { method: 'get', path: `/${kind}/:id`, summary: `Read: ${title}`, gives: kind, problems: [404] },
+    write: {
+      method: 'put',
+      path: `/${kind}/:id`,
+      summary: manner === 'card' ? `Write or correct: ${title}` : `Write once: ${title}. The same again is harmless.`,
+      takes: kind,
+      gives: kind,
+      problems: [400, 409, 413, 422],
+    },
+    list: {
+      method: 'get',
+      path: `/${kind}`,
+      summary: `List: ${title}`,
+      query: { ...PAGED, ...(parent && { [parent.field]: { is: 'text', says: `Only those of this ${parent.kind}` } as const }) },
+      gives: `${kind}Page`,
+      problems: [422],
+    },
+  };
+}
+
+/** Every address there is. */
+export function everyRoute(): Route[] {
+  return [...Object.values<Route>(ROUTES), ...RECORD_KINDS.flatMap(({ kind }) => Object.values(recordRoutes(kind)))];
+}
+
+/** The address of a route with its parts filled in. @throws RangeError when a part is missing */
+export function pathOf({ path }: Pick<Route, 'path'>, parts: Readonly<Record<string, string>> = {}): string {
+  return `${API}${path.replace(/:(\w+)/g, (_, name: string) => {
+    const part = parts[name];
+    if (part === undefined) throw new RangeError(`${path} needs its ${name}.`);
+    return encodeURIComponent(part);
+  })}`;
+}
