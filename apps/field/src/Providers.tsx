@@ -8,7 +8,8 @@ import { useEffect, type PropsWithChildren } from 'react';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { persistOptions, queryClient } from './offline/queryClient';
 import { watchNetwork } from './offline/reachability';
-import { resumeWrites } from './offline/sendWrites';
+import { outbox } from './offline/outbox';
+import { startSending } from './offline/sending';
 import { registerServiceWorker } from './offline/serviceWorker';
 import { ThemeProvider } from './design/theme';
 import { FONT } from './design/tokens';
@@ -27,10 +28,13 @@ export function Providers({ children }: PropsWithChildren) {
   });
   useEffect(() => {
     const stopWatching = watchNetwork();
-    resumeWrites();
+    const stopSending = startSending(outbox, queryClient);
     registerServiceWorker();
     warmEngine();
-    return stopWatching;
+    return () => {
+      stopSending();
+      stopWatching();
+    };
   }, []);
   return (
     <SafeAreaProvider>

@@ -21,6 +21,8 @@ export interface Outbox {
   refuse: (outgoing: Outgoing, why: string) => void;
   /** Keeps listeners untold of what is added, which is kept on the device all the same, until the returned function is called. */
   hold: () => () => void;
+  /** Tells of each write as it is made, held or not, until the returned function is called. */
+  onAdded: (listener: (outgoing: Outgoing) => void) => () => void;
   /** In the order they were made. The same list until something changes. */
   waiting: () => readonly Outgoing[];
   subscribe: (listener: () => void) => () => void;
@@ -36,6 +38,7 @@ export function openOutbox(storage: DeviceStorage): Outbox {
   let list: readonly Outgoing[] = read(storage);
   let sequence = list.reduce((most, outgoing) => Math.max(most, outgoing.sequence), 0);
   const listeners = new Set<() => void>();
+  const senders = new Set<(outgoing: Outgoing) => void>();
   let holds = 0;
   let lastTold = list;
   const tell = () => {
@@ -55,6 +58,7 @@ export function openOutbox(storage: DeviceStorage): Outbox {
       const outgoing = { sequence, version: WRITE_VERSION, kind, body };
       keep(outgoing);
       setWaiting([...list, outgoing]);
+      senders.forEach((sender) => sender(outgoing));
       return outgoing;
     },
     remove: (outgoing) => {
@@ -75,6 +79,10 @@ export function openOutbox(storage: DeviceStorage): Outbox {
         holds -= 1;
         tell();
       };
+    },
+    onAdded: (listener) => {
+      senders.add(listener);
+      return () => senders.delete(listener);
     },
     waiting: () => list,
     subscribe: (listener) => {

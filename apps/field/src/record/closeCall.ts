@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { revised, write } from '../offline/sendWrites';
+import { revised, write } from '../offline/write';
 
 /** Marks a call done, or opens it again. */
 export function setCallState({ call }: CallRecord, state: 'open' | 'done'): void {

@@ -1,6 +1,6 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
 import type { PlannedStep } from '@proper-swing/core';
-import { write } from '../offline/sendWrites';
+import { write } from '../offline/write';
 import { uncheckedWork } from './observed';
 import { entryStamp } from './writing';
 

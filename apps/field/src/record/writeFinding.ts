@@ -1,6 +1,6 @@
 import { standing, type Adjustment, type CallRecord } from '@proper-swing/contract';
 import type { FindingId } from '@proper-swing/core';
-import { write } from '../offline/sendWrites';
+import { write } from '../offline/write';
 import { entryStamp } from './writing';
 
 /**

@@ -1,6 +1,6 @@
 import { type CallRecord, mergeRecord, type ReadingEntry, type ReadingSet, type Stage } from '@proper-swing/contract';
 import { station, type StationId } from '@proper-swing/core';
-import { write } from '../offline/sendWrites';
+import { write } from '../offline/write';
 import { currentSet, isAfterWork, readingsByStation, uncheckedWork } from './observed';
 import { entryStamp } from './writing';
 

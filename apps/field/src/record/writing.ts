@@ -1,7 +1,7 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { v7 } from 'uuid';
 import { deviceId } from '../offline/deviceId';
-import { stamp } from '../offline/sendWrites';
+import { stamp } from '../offline/write';
 
 /** What every entry of a call tells of its own writing. */
 export interface Written {

@@ -2,7 +2,7 @@ import type { Door } from '@proper-swing/contract';
 import { EDGES, profileOf, toleranceProfile } from '@proper-swing/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { write } from '../../offline/sendWrites';
+import { write } from '../../offline/write';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
 import { LINE, SPACE } from '../../design/tokens';

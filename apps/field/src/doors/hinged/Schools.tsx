@@ -2,7 +2,7 @@ import type { Door, HingedMake } from '@proper-swing/contract';
 import { chosenWay, school, schoolsFor, type SchoolId } from '@proper-swing/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { revised, write } from '../../offline/sendWrites';
+import { revised, write } from '../../offline/write';
 import { Choice } from '../../design/Choice';
 import { Section } from '../../design/Section';
 import { SPACE } from '../../design/tokens';

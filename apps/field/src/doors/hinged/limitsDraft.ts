@@ -11,7 +11,7 @@ import {
   type OwnLimits,
   type ProfileId,
 } from '@proper-swing/core';
-import { revised } from '../../offline/sendWrites';
+import { revised } from '../../offline/write';
 
 /** Limits as they are being typed, each figure as its text. */
 export interface LimitsDraft {

@@ -3,7 +3,7 @@ import { action, CAUTIONS, isForbiddenOn } from '@proper-swing/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { write } from '../../offline/sendWrites';
+import { write } from '../../offline/write';
 import { Press } from '../../design/Press';
 import { Section, Slip } from '../../design/Section';
 import { SPACE } from '../../design/tokens';

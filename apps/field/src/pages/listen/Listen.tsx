@@ -3,7 +3,7 @@ import { CAUTIONS, finding, type CautionId } from '@proper-swing/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
-import { stamp, write } from '../../offline/sendWrites';
+import { stamp, write } from '../../offline/write';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
 import { Press } from '../../design/Press';

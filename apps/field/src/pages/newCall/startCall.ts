@@ -1,6 +1,6 @@
 import { parseLength, usualHingeHeights, type FindingId } from '@proper-swing/core';
 import { deviceId } from '../../offline/deviceId';
-import { stamp, write } from '../../offline/sendWrites';
+import { stamp, write } from '../../offline/write';
 import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
 import type { NewCallForm } from './newCallForm';
 

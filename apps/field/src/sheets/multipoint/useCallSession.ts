@@ -1,7 +1,7 @@
 import { inWriting, standing, type Adjustment, type CallRecord } from '@proper-swing/contract';
 import { useMemo } from 'react';
 import { usePreferences } from '../../offline/preferences';
-import { write } from '../../offline/sendWrites';
+import { write } from '../../offline/write';
 import { standingWork } from '../../record/observed';
 import { logWork, withdrawAdjustment } from '../../record/writeAdjustment';
 import { entryStamp, newAct } from '../../record/writing';

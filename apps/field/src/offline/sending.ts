@@ -1,0 +1,66 @@
+import { mergeRecord, PATHS, type CallRecord } from '@proper-swing/contract';
+import type { Mutation, QueryClient } from '@tanstack/react-query';
+import { putRecord, RefusedError } from './api';
+import { KEYS } from './keys';
+import type { Outbox, Outgoing } from './outbox';
+import { whenQuiet } from './quietMoment';
+import { startedHere } from './startedHere';
+
+const FIRST_WAIT_MS = 500;
+const LONGEST_WAIT_MS = 10_000;
+
+/** Writes that are sent one after another: a door is there before its readings. */
+const IN_ORDER = { id: 'outbox' };
+
+interface Sender {
+  outbox: Outbox;
+  client: QueryClient;
+  put: typeof putRecord;
+}
+
+/**
+ * Sends what waits, and from now on each write as it is made: in the order they were made, each again until it is confirmed or
+ * refused.
+ *
+ * @returns what stops it from taking up further writes
+ */
+export function startSending(outbox: Outbox, client: QueryClient, put: typeof putRecord = putRecord): () => void {
+  const sender = { outbox, client, put };
+  for (const outgoing of outbox.waiting()) if (outgoing.refused === undefined) send(sender, outgoing);
+  return outbox.onAdded((outgoing) => whenQuiet(() => send(sender, outgoing)));
+}
+
+function send({ outbox, client, put }: Sender, outgoing: Outgoing): void {
+  const { kind, body } = outgoing;
+  const mutations = client.getMutationCache();
+  const mutation: Mutation<void> = mutations.build(client, {
+    mutationKey: ['write', kind, body.id],
+    scope: IN_ORDER,
+    mutationFn: () => put(PATHS.record(kind, body.id), body),
+    retry: (_failures, error) => !(error instanceof RefusedError),
+    retryDelay: (failures) => Math.min(FIRST_WAIT_MS * 2 ** failures, LONGEST_WAIT_MS),
+    // Let go of below: a timer for it would outlive everything else.
+    gcTime: Infinity,
+    onSuccess: () => {
+      absorb(client, outbox, outgoing);
+      outbox.remove(outgoing);
+    },
+    onError: (error) => {
+      if (error instanceof RefusedError) outbox.refuse(outgoing, error.message);
+    },
+    onSettled: () => mutations.remove(mutation),
+  });
+  // What went wrong is in the outbox by now; nobody waits for this promise.
+  mutation.execute(undefined).catch(() => undefined);
+}
+
+/** Puts what the server confirmed into the answers kept here, so that nothing flickers until they are fetched again. */
+function absorb(client: QueryClient, outbox: Outbox, { kind, body }: Outgoing): void {
+  if (kind === 'calls' && client.getQueryData(KEYS.callRecord(body.id)) === undefined) {
+    client.setQueryData(KEYS.callRecord(body.id), startedHere(client, outbox.waiting(), body.id));
+  }
+  client.setQueriesData<CallRecord>({ queryKey: KEYS.anyCallRecord }, (record) => record && mergeRecord(record, kind, body));
+  if (kind === 'calls' || kind === 'doors' || kind === 'sites') {
+    for (const queryKey of [KEYS.anySummaries, KEYS.sites, KEYS.anyDoors]) void client.invalidateQueries({ queryKey });
+  }
+}
