@@ -1,8 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { exampleRecord } from '../record/exampleRecord';
 import { CallSheets } from './CallSheets';
-import { BENCH_SHEETS } from './sheetFields';
-import { sheetsFor } from './sheetWork';
+import { BENCH_SHEETS, sheetsFor } from './register';
 
 const writtenAt = '2026-03-02T08:30:00Z';
 
@@ -29,7 +28,7 @@ describe('the sheets of a call', () => {
   });
 
   it('follow the work, each once', () => {
-    expect(sheetsFor(['tighten', 'longScrew', 'moveStop'])).toEqual(['hinge.load', 'swing.twist']);
+    expect(sheetsFor(['tighten', 'longScrew', 'moveStop']).map(({ name }) => name)).toEqual(['hinge.load', 'swing.twist']);
     expect(sheetsFor(['shim'])).toEqual([]);
   });
 });

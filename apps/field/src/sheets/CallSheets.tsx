@@ -8,27 +8,26 @@ import { Press } from '../design/Press';
 import { Section } from '../design/Section';
 import { SPACE } from '../design/tokens';
 import { Words } from '../design/Words';
-import { BENCH_SHEETS, benchSheet, inAddress } from './sheetFields';
-import { sheetsFor } from './sheetWork';
+import { BENCH_SHEETS, inAddress, sheetNamed, sheetsFor } from './register';
 
 /** The sheets that reckon the work of a plan, what was kept with the call, and the rest behind one tap. */
 export function CallSheets({ record, actions }: { record: CallRecord; actions: readonly ActionId[] }) {
   const [showsAll, setShowsAll] = useState(false);
-  const kept = standing(record.worksheets).filter(({ sheet }) => benchSheet(sheet) !== undefined);
+  const kept = standing(record.worksheets).filter(({ sheet }) => sheetNamed(sheet) !== undefined);
   const fitting = sheetsFor(actions);
-  const names = showsAll ? BENCH_SHEETS.map(({ name }) => name) : fitting;
+  const sheets = showsAll ? BENCH_SHEETS : fitting;
   return (
     <Section title="Work it out">
       {kept.map(({ id, sheet, says }) => (
         <View key={id}>
-          <Words kind="strong">{benchSheet(sheet)?.title}</Words>
+          <Words kind="strong">{sheetNamed(sheet)?.title}</Words>
           <Words>{says}</Words>
         </View>
       ))}
       <View style={styles.row}>
-        {names.map((name) => (
+        {sheets.map(({ name, title }) => (
           <Press key={name} onPress={() => router.replace(`/call/${record.call.id}/sheet/${inAddress(name)}`)} testID={`sheet-${name}`}>
-            {benchSheet(name)?.title ?? name}
+            {title}
           </Press>
         ))}
         {!showsAll && (

@@ -1,4 +1,4 @@
-import type { SheetField } from './sheetFields';
+import type { SheetField } from './benchSheet';
 
 export const length = (path: string, label: string, more: Partial<SheetField> = {}): SheetField => ({
   path,
@@ -25,3 +25,5 @@ export const HINGES: SheetField = {
   usual: [165, 990, 1750],
   hint: 'Top to bottom, a comma between',
 };
+export const ACROSS = length('acrossMm', 'Leg across wall', { isOptional: true, signed: true, hint: '+ into the room' });
+export const ALONG = length('alongMm', 'Leg toward latch', { isOptional: true, signed: true, hint: '+ to the latch' });

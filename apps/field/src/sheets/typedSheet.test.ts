@@ -1,9 +1,8 @@
 import { runEngine } from '@proper-swing/contract/engine';
 import { sheet as engineSheet } from '@proper-swing/contract/sheets';
 import { lengthWords } from '../design/lengthWords';
-import { BENCH_SHEETS, benchSheet, inAddress, sheetAt, type BenchName, type BenchSheet } from './sheetFields';
-import { SHEET_SAYS } from './sheetSays';
-import { workOf } from './sheetWork';
+import type { BenchName, BenchSheet } from './benchSheet';
+import { BENCH_SHEETS, inAddress, sheetAt, sheetNamed } from './register';
 import { fieldOfError, readSheet, usualTyped, withoutUnit, withUnits, type Typed } from './typedSheet';
 
 const mm = lengthWords({ system: 'mm' });
@@ -23,7 +22,7 @@ const TYPED: Readonly<Record<BenchName, Typed>> = {
 };
 
 function named(name: BenchName): BenchSheet {
-  const found = benchSheet(name);
+  const found = sheetNamed(name);
   if (found === undefined) throw new Error(`no ${name}`);
   return found;
 }
@@ -37,7 +36,7 @@ function answerOf(name: BenchName): { request: object; result: unknown } {
 describe.each(BENCH_SHEETS.map(({ name }) => name))('%s', (name) => {
   it('takes the usual figures and a few typed ones, and says what to do', () => {
     const { result } = answerOf(name);
-    const says = SHEET_SAYS[name](result as never, mm);
+    const says = named(name).says(result, mm);
     expect(says).not.toMatch(/undefined|NaN/);
     expect(says.length).toBeGreaterThan(10);
   });
@@ -85,8 +84,8 @@ describe('reading a sheet', () => {
   it('puts gaps at their angles, and an error of one back at its field', () => {
     const { request } = answerOf('swing.floor');
     expect(request).toMatchObject({ readings: [{ atDeg: 60, gapMm: 1 }] });
-    expect(fieldOfError('readings[0].gapMm', request)).toBe('gapAt.60');
-    expect(fieldOfError('hingeHeightsMm[1]', {})).toBe('hingeHeightsMm');
+    expect(fieldOfError(named('swing.floor'), 'readings[0].gapMm', request)).toBe('gapAt.60');
+    expect(fieldOfError(named('swing.drift'), 'hingeHeightsMm[1]', {})).toBe('hingeHeightsMm');
   });
 
   it('writes each length with the unit it was meant in', () => {
@@ -107,12 +106,14 @@ describe('work that follows from an answer', () => {
     ['hinge.load', ['longScrew/top/1']],
     ['hinge.size', []],
   ] as const)('%s', (name, expected) => {
-    const work = workOf(name, answerOf(name).result).map(({ work: { action, hinge, amount } }) => `${action}/${hinge}/${amount}`);
+    const work = named(name)
+      .work(answerOf(name).result)
+      .map(({ work: { action, hinge, amount } }) => `${action}/${hinge}/${amount}`);
     expect(work).toEqual(expected);
   });
 
   it('of a drift is a bent pin and a throw at either hinge', () => {
-    const work = workOf('swing.drift', answerOf('swing.drift').result);
+    const work = named('swing.drift').work(answerOf('swing.drift').result);
     expect(work.map(({ work: { action } }) => action)).toEqual(['bendPin', 'throwHinge', 'throwHinge']);
   });
 });

@@ -1,6 +1,5 @@
 import { DomainError, parseLength } from '@proper-swing/core';
-import { fieldsOf, type BenchSheet, type SheetField } from './sheetFields';
-import { ARC_ANGLES } from './swingFields';
+import { fieldsOf, type BenchSheet, type SheetField } from './benchSheet';
 
 /** What stands in the fields of a sheet, by path, exactly as typed. */
 export type Typed = Readonly<Record<string, string>>;
@@ -46,7 +45,7 @@ export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): 
   }
   if (Object.keys(errors).length > 0) return { state: 'faulty', errors };
   if (missing.length > 0) return { state: 'unfinished', missing };
-  return { state: 'ready', request: sheet.name === 'swing.floor' ? withArc(request) : request };
+  return { state: 'ready', request: sheet.shape(request) };
 }
 
 interface Tree {
@@ -87,23 +86,9 @@ function figureOf(text: string, field: string): number {
   return value;
 }
 
-/** Gaps at their angles become the readings along the arc. */
-function withArc({ gapAt = {}, ...request }: { gapAt?: Readonly<Record<string, number>> }): object {
-  return {
-    ...request,
-    readings: ARC_ANGLES.flatMap((atDeg) => {
-      const gapMm = gapAt[String(atDeg)];
-      return gapMm === undefined ? [] : [{ atDeg, gapMm }];
-    }),
-  };
-}
-
-/** The fields that errors of the engine belong to: those of a reading at its angle, of a list at the list. */
-export function fieldOfError(field: string, request: object): string {
-  const reading = /^readings\[(\d+)\]/.exec(field)?.[1];
-  if (reading === undefined) return field.replace(/\[\d+\]$/, '');
-  const { readings = [] } = request as { readings?: { atDeg: number }[] };
-  return `gapAt.${readings[Number(reading)]?.atDeg ?? ''}`;
+/** The field that an error of the engine belongs to: an entry of a list belongs to the list. */
+export function fieldOfError(sheet: Pick<BenchSheet, 'fieldOf'>, field: string, request: object): string {
+  return sheet.fieldOf(field, request) ?? field.replace(/\[\d+\]$/, '');
 }
 
 const HAS_UNIT = /(mm|cm|m|in|ft|["'])$/;

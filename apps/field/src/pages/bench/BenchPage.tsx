@@ -6,7 +6,7 @@ import { Press } from '../../design/Press';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import { BENCH_SHEETS, inAddress } from '../../sheets/sheetFields';
+import { BENCH_SHEETS, inAddress } from '../../sheets/register';
 
 const SESSION = {
   name: 'multipoint',

@@ -16,9 +16,8 @@ import { logWork } from '../../record/writeAdjustment';
 import { entryStamp } from '../../record/writing';
 import { prefill } from '../../sheets/prefill';
 import { SheetBody } from './SheetBody';
-import { fieldsOf, sheetAt, type BenchName, type BenchSheet } from '../../sheets/sheetFields';
-import { SHEET_SAYS } from '../../sheets/sheetSays';
-import { workOf, type SheetWork } from '../../sheets/sheetWork';
+import { fieldsOf, type BenchSheet, type SheetWork } from '../../sheets/benchSheet';
+import { sheetAt } from '../../sheets/register';
 import { usualTyped, withoutUnit, withUnits, type Typed } from '../../sheets/typedSheet';
 import { useSheet, type SheetState } from './useSheet';
 
@@ -38,7 +37,7 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
   const observed = useMemo(() => observedNow(record), [record]);
   const estimate = useEstimate(observed);
   const kept = lastKept(record, sheet);
-  const { typed: known, origin } = useMemo(() => prefill(sheet.name, record, estimate, words.bare), [sheet, record, estimate, words]);
+  const { typed: known, origin } = useMemo(() => prefill(sheet, record, estimate, words.bare), [sheet, record, estimate, words]);
   const [startsOver, setStartsOver] = useState(false);
   const first = useMemo(
     () => ({ ...usualTyped(sheet, words.bare), ...known, ...(kept && !startsOver && typedOf(kept, words.unit)) }),
@@ -57,7 +56,7 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
       </View>
       <SheetBody sheet={sheet} state={state} origin={kept && !startsOver ? {} : origin}>
         <Keep record={record} sheet={sheet} state={state} kept={kept} words={words} onKept={() => setStartsOver(false)} />
-        <LogWork record={record} name={sheet.name} result={state.result} words={words} />
+        <LogWork record={record} sheet={sheet} result={state.result} words={words} />
       </SheetBody>
       <Press
         kind="quiet"
@@ -88,7 +87,7 @@ function Keep({
   words: LengthWords;
   onKept: () => void;
 }) {
-  const says = SHEET_SAYS[sheet.name](state.result as never, words);
+  const says = sheet.says(state.result, words);
   const isKept = kept?.says === says && sameTyped(typedOf(kept, words.unit), state.typed, sheet);
   const keep = () => {
     write('worksheets', {
@@ -113,8 +112,8 @@ function Keep({
   );
 }
 
-function LogWork({ record, name, result, words }: { record: CallRecord; name: BenchName; result: unknown; words: LengthWords }) {
-  const work = workOf(name, result);
+function LogWork({ record, sheet, result, words }: { record: CallRecord; sheet: BenchSheet; result: unknown; words: LengthWords }) {
+  const work = sheet.work(result);
   const door = engineDoor(record.door);
   const logged = uncheckedWork(record);
   if (work.length === 0) return null;

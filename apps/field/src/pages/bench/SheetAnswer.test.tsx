@@ -3,7 +3,8 @@ import { sheet } from '@proper-swing/contract/sheets';
 import { render, screen } from '@testing-library/react-native';
 import { lengthWords } from '../../design/lengthWords';
 import { SheetAnswer } from './SheetAnswer';
-import { BENCH_SHEETS, type BenchName } from '../../sheets/sheetFields';
+import type { BenchName } from '../../sheets/benchSheet';
+import { BENCH_SHEETS } from '../../sheets/register';
 
 const words = lengthWords({ system: 'mm' });
 

@@ -10,7 +10,7 @@ import { PairAnswer } from '../../sheets/pair/PairAnswer';
 import { SizeAnswer } from '../../sheets/size/SizeAnswer';
 import { StrikeAnswer } from '../../sheets/strike/StrikeAnswer';
 import { TwistAnswer } from '../../sheets/twist/TwistAnswer';
-import type { BenchName } from '../../sheets/sheetFields';
+import type { BenchName } from '../../sheets/benchSheet';
 
 const ANSWERS: Readonly<Record<BenchName, ComponentType<AnswerProps<never, never>>>> = {
   'latch.strike': StrikeAnswer,

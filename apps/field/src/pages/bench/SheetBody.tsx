@@ -6,7 +6,7 @@ import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
 import { SheetAnswer } from './SheetAnswer';
 import { SheetForm } from './SheetForm';
-import type { BenchSheet } from '../../sheets/sheetFields';
+import type { BenchSheet } from '../../sheets/benchSheet';
 import type { SheetState } from './useSheet';
 
 export interface SheetBodyProps {

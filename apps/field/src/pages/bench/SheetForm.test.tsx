@@ -1,10 +1,10 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { lengthWords } from '../../design/lengthWords';
 import { SheetForm } from './SheetForm';
-import { benchSheet } from '../../sheets/sheetFields';
+import { sheetNamed } from '../../sheets/register';
 import { usualTyped, type Typed } from '../../sheets/typedSheet';
 
-const drift = benchSheet('swing.drift');
+const drift = sheetNamed('swing.drift');
 if (drift === undefined) throw new Error('no drift');
 const usual = usualTyped(drift, lengthWords({ system: 'mm' }).bare);
 

@@ -5,7 +5,7 @@ import { Field } from '../../design/Field';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import type { FieldGroup, SheetField } from '../../sheets/sheetFields';
+import type { FieldGroup, SheetField } from '../../sheets/benchSheet';
 import type { Typed } from '../../sheets/typedSheet';
 
 export interface SheetFormProps {

@@ -6,7 +6,8 @@ import { Press } from '../../design/Press';
 import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
 import { SheetBody } from './SheetBody';
-import { sheetAt, type BenchSheet } from '../../sheets/sheetFields';
+import type { BenchSheet } from '../../sheets/benchSheet';
+import { sheetAt } from '../../sheets/register';
 import { usualTyped } from '../../sheets/typedSheet';
 import { useSheet } from './useSheet';
 

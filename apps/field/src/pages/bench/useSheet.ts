@@ -3,7 +3,7 @@ import { keepDraft } from '../../offline/draft';
 import { usePreferences } from '../../offline/preferences';
 import { deviceStorage } from '../../offline/storage';
 import { useSheetAnswer } from '../../engine/useEngine';
-import type { BenchSheet, SheetField } from '../../sheets/sheetFields';
+import type { BenchSheet, SheetField } from '../../sheets/benchSheet';
 import { fieldOfError, readSheet, type Typed } from '../../sheets/typedSheet';
 
 export interface SheetState {
@@ -41,7 +41,7 @@ export function useSheet(sheet: BenchSheet, first: Typed, draftKey: string): She
   let fault: string | undefined;
   if (request !== undefined && answer?.ok === false) {
     for (const { field, message } of answer.errors) {
-      const path = fieldOfError(field, request);
+      const path = fieldOfError(sheet, field, request);
       if (typed[path] === undefined) fault = message;
       else errors[path] = message.replace(field, 'This');
     }

@@ -5,7 +5,7 @@ import { Section, Slip } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { FittingDrawing } from './FittingDrawing';
-import { continuousSays } from '../sheetSays';
+import { continuousSays } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
 /** The fitting sheet: what to trim and pack, where the first screws go, and the order of work. */

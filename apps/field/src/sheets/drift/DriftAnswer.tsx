@@ -6,7 +6,7 @@ import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { TorquePlot } from './TorquePlot';
 import { AccessNote } from '../../pages/bench/AccessNote';
-import { driftSays, leanWords } from '../sheetSays';
+import { driftSays, leanWords } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
 const TREND_WORDS: Readonly<Record<Drift['halfOpen']['trend'], string>> = {

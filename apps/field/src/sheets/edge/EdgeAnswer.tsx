@@ -1,7 +1,7 @@
 import type { ClosingEdge, EdgeClearance } from '@proper-swing/core/sheets';
 import { Words } from '../../design/Words';
 import { EdgeDrawing } from './EdgeDrawing';
-import { edgeSays } from '../sheetSays';
+import { edgeSays } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
 /** Whether it passes, the arc drawn to scale, gap and bevel. */

@@ -4,7 +4,7 @@ import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { FloorPlot } from './FloorPlot';
 import { AccessNote } from '../../pages/bench/AccessNote';
-import { floorSays } from '../sheetSays';
+import { floorSays } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
 /** Where it drags, the floor under the corner's path, and what to raise or cut. */

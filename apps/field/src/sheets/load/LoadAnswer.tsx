@@ -3,7 +3,7 @@ import type { HingeLoads, LoadedHinges } from '@proper-swing/core/sheets';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { LoadDrawing } from './LoadDrawing';
-import { loadSays } from '../sheetSays';
+import { loadSays } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
 const KILOGRAM_N = 9.80665;

@@ -3,7 +3,7 @@ import type { PairPlane, PairThrow } from '@proper-swing/core/sheets';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { StopDrawing } from '../StopDrawing';
-import { throwWords } from '../sheetSays';
+import { throwWords } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
 /** How far each hinge of the leaf goes, and the bow that stays. */

@@ -6,7 +6,7 @@ import { LINE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { Box } from '../../design/drawing/Box';
 import { DrawnWords } from '../../design/drawing/DrawnWords';
-import { sizeSays } from '../sheetSays';
+import { sizeSays } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
 /** How many hinges of which size, drawn open, and why. */

@@ -7,7 +7,7 @@ import { Words } from '../../design/Words';
 import { StrikeDrawing } from './StrikeDrawing';
 import { saveFile } from '../../offline/saveFile';
 import { strikeTemplate } from './strikeTemplate';
-import { remedyWords } from '../sheetSays';
+import { remedyWords } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
 /** The remedies, the bolt in its hole at full size, and what is free where. */

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { StopDrawing } from '../StopDrawing';
-import { twistWords } from '../sheetSays';
+import { twistWords } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
 /** Slab against its stop as it is and as the first remedy leaves it, and every way with what it costs. */

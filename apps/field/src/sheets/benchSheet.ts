@@ -1,0 +1,100 @@
+import type { Adjustment, SheetName } from '@proper-swing/contract';
+import { action, GAUGE_TELLS_MM, type ActionId, type FindingId, type StationId } from '@proper-swing/core';
+import type { LengthWords } from '../design/lengthWords';
+
+/** One figure a sheet asks for: where it goes in the request, and what it usually is. */
+export interface SheetField {
+  /** Path in the request. */
+  path: string;
+  label: string;
+  kind: 'length' | 'lengths' | 'figure' | 'choice' | 'yes';
+  /** Unit of a figure that is no length. */
+  unit?: string;
+  options?: readonly { id: string; label: string }[];
+  /** Typed beforehand: mm of lengths, else as it is typed. */
+  usual?: number | readonly number[] | string;
+  isOptional?: boolean;
+  /** Whether it may carry a minus. */
+  signed?: boolean;
+  /** Counts only where this other field is filled. */
+  needs?: string;
+  hint?: string;
+}
+
+export interface FieldGroup {
+  title: string;
+  fields: readonly SheetField[];
+}
+
+/** Work that follows from a sheet's answer and can be logged as done. */
+export interface SheetWork {
+  label: string;
+  work: Pick<Adjustment, 'action' | 'hinge' | 'amount' | 'unit'>;
+}
+
+/** Sheets that are typed; the multipoint session has a page of its own. */
+export type BenchName = Exclude<SheetName, 'multipoint.next' | 'multipoint.check'>;
+
+/** A sheet as the bench and a call show it. */
+export interface BenchSheet<Result = unknown> {
+  name: BenchName;
+  title: string;
+  about: string;
+  groups: readonly FieldGroup[];
+  /** Common practice or source the sheet goes by, said under it. */
+  basis: string;
+  /** Work that it reckons. */
+  serves: readonly ActionId[];
+  /** In a call, fields that follow from what was read, and those for which the engine's estimate serves where nothing was. */
+  stations: Readonly<Record<string, StationId>>;
+  estimated: readonly string[];
+  /** In a call, fields that follow from the answer to a check. */
+  checks: Readonly<Record<string, FindingId>>;
+  /** The answer in words, as it is kept with a call. */
+  says: (result: Result, words: LengthWords) => string;
+  /** What can be logged as done from an answer, in the order it is offered. */
+  work: (result: Result) => SheetWork[];
+  /** The request from what was typed, where its fields do not stand as they are typed. */
+  shape: (typed: object) => object;
+  /** The field that an error of the engine belongs to, where that is not its own path. */
+  fieldOf: (field: string, request: object) => string | undefined;
+}
+
+type Optional = 'serves' | 'stations' | 'estimated' | 'checks' | 'work';
+
+/** A sheet with what it leaves out filled in: nothing served, nothing known, nothing to log. */
+export function benchSheet<Result>(
+  own: Omit<BenchSheet<Result>, Optional | 'shape' | 'fieldOf'> &
+    Partial<Pick<BenchSheet<Result>, Optional>> & {
+      shape?: (typed: never) => object;
+      fieldOf?: (field: string, request: never) => string | undefined;
+    },
+): BenchSheet {
+  const made = {
+    serves: [],
+    stations: {},
+    estimated: [],
+    checks: {},
+    work: () => [],
+    shape: (typed: object) => typed,
+    fieldOf: () => undefined,
+    ...own,
+  };
+  // A sheet is handed its own result only: the register asks it by its name.
+  return made as unknown as BenchSheet;
+}
+
+/** Whether an amount is worth doing: more than a gauge tells, mm. */
+export const isWorth = (mm: number) => Math.abs(mm) >= GAUGE_TELLS_MM;
+
+export const workOnce = (id: ActionId, hinge: Adjustment['hinge'], label: string): SheetWork => ({
+  label,
+  work: { action: id, hinge, amount: 1, unit: action(id).unit },
+});
+
+export const workInMm = (id: ActionId, hinge: Adjustment['hinge'], mm: number, label: string): SheetWork => ({
+  label,
+  work: { action: id, hinge, amount: Math.round(mm * 10) / 10, unit: 'mm' },
+});
+
+export const fieldsOf = ({ groups }: Pick<BenchSheet, 'groups'>): SheetField[] => groups.flatMap(({ fields }) => fields);

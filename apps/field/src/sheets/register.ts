@@ -1,0 +1,42 @@
+import type { ActionId } from '@proper-swing/core';
+import type { BenchName, BenchSheet } from './benchSheet';
+import { continuousSheet } from './continuous/sheet';
+import { driftSheet } from './drift/sheet';
+import { edgeSheet } from './edge/sheet';
+import { floorSheet } from './floor/sheet';
+import { loadSheet } from './load/sheet';
+import { pairSheet } from './pair/sheet';
+import { sizeSheet } from './size/sheet';
+import { strikeSheet } from './strike/sheet';
+import { twistSheet } from './twist/sheet';
+
+const SHEETS: Readonly<Record<BenchName, BenchSheet>> = {
+  'latch.strike': strikeSheet,
+  'swing.drift': driftSheet,
+  'swing.edge': edgeSheet,
+  'swing.floor': floorSheet,
+  'swing.twist': twistSheet,
+  'swing.pair': pairSheet,
+  'hinge.load': loadSheet,
+  'hinge.size': sizeSheet,
+  'hinge.continuous': continuousSheet,
+};
+
+/** In the order the bench shows them. */
+export const BENCH_SHEETS: readonly BenchSheet[] = Object.values(SHEETS);
+
+export function sheetNamed(name: string): BenchSheet | undefined {
+  return BENCH_SHEETS.find((each) => each.name === name);
+}
+
+/** The name of a sheet in an address, where a dot would read as a file's ending. */
+export const inAddress = (name: string) => name.replace('.', '-');
+
+export function sheetAt(address: string): BenchSheet | undefined {
+  return BENCH_SHEETS.find(({ name }) => inAddress(name) === address);
+}
+
+/** The sheets that reckon the work of a plan, in the order of the work. */
+export function sheetsFor(actions: readonly ActionId[]): BenchSheet[] {
+  return [...new Set(actions.flatMap((id) => BENCH_SHEETS.filter(({ serves }) => serves.includes(id))))];
+}
