@@ -175,7 +175,7 @@ function planningFrom({ without, seed, ...rest }: PlanRequest) {
   return planningOf(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) });
 }
 
-function observedFrom({ door, readings, findings, rounds }: DiagnoseRequest): Observed {
+export function observedFrom({ door, readings, findings, rounds }: DiagnoseRequest): Observed {
   return {
     door: door satisfies HingedDoor,
     readings: readings.map(readingFrom),

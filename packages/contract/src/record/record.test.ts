@@ -5,7 +5,6 @@ import { everyRoute } from '../routes';
 import { check } from '../validate';
 import { RECORD_KINDS } from './register';
 import { recordSchema } from './schemas';
-import { standing } from './standing';
 
 const readingSchema = recordSchema('readings');
 const doorSchema = recordSchema('doors');
@@ -94,19 +93,6 @@ describe('limits of a door of its own', () => {
     ['a figure for a reason', { ...own, reason: 5 }, 'ownLimits.reason'],
     ['a word for all of them', 'tight', 'ownLimits'],
   ])('refuse %s, at the field', (_, limits, field) => expect(engineFaults(limits)).toContain(field));
-});
-
-describe('standing entries', () => {
-  it('drops what was superseded and what was withdrawn', () => {
-    const entries = [
-      { id: 'a' },
-      { id: 'b', supersedes: 'a' },
-      { id: 'c' },
-      { id: 'd', supersedes: 'c', withdrawn: true },
-      { id: 'e', supersedes: null },
-    ];
-    expect(standing(entries).map(({ id }) => id)).toEqual(['b', 'e']);
-  });
 });
 
 describe('OpenAPI document', () => {
