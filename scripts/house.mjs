@@ -1,7 +1,7 @@
 // What the commands share: installing, building, starting. Node's own modules only, so that it runs before npm ci.
 import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -39,15 +39,47 @@ export async function ensureBuilt() {
   ]);
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Building the app.');
-  rmSync(DIST, { recursive: true, force: true });
+  const earlier = setAside();
   const { status } = spawnSync(join(ROOT, 'node_modules/.bin/expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], {
     cwd: join(ROOT, 'apps/field'),
     stdio: 'inherit',
     env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' },
   });
   if (status !== 0) process.exit(status ?? 1);
+  keepFor(earlier);
   await writeServiceWorker();
   writeFileSync(stamp, wanted);
+}
+
+const ASIDE = `${DIST}.earlier`;
+/** Names the files of the build before, which pages that are still open may ask for. */
+const KEPT_LIST = join(DIST, '.kept');
+/** Files that never change have a hash in their name. */
+const HASHED = /[.-][0-9a-f]{16,}\./;
+
+const keptFiles = () => (existsSync(KEPT_LIST) ? readFileSync(KEPT_LIST, 'utf8').split('\n').filter(Boolean) : []);
+
+/** Puts the build before out of the way, and tells which of its files were its own: those it had kept itself are let go. */
+function setAside() {
+  rmSync(ASIDE, { recursive: true, force: true });
+  if (!existsSync(DIST)) return [];
+  const kept = new Set(keptFiles());
+  const own = filesUnder(DIST, [])
+    .map((file) => relative(DIST, file))
+    .filter((file) => HASHED.test(file) && !kept.has(file));
+  renameSync(DIST, ASIDE);
+  return own;
+}
+
+/** Files of the build before stay for one release: a page that was opened with it can still fetch its parts. */
+function keepFor(earlier) {
+  const gone = earlier.filter((file) => !existsSync(join(DIST, file)));
+  for (const file of gone) {
+    mkdirSync(dirname(join(DIST, file)), { recursive: true });
+    copyFileSync(join(ASIDE, file), join(DIST, file));
+  }
+  writeFileSync(KEPT_LIST, gone.join('\n'));
+  rmSync(ASIDE, { recursive: true, force: true });
 }
 
 /** Everything the app needs is kept by the browser, so that it opens with the server gone. */
@@ -60,8 +92,10 @@ async function writeServiceWorker() {
     maximumFileSizeToCacheInBytes: 8 * 1024 * 1024,
     inlineWorkboxRuntime: true,
     sourcemap: false,
-    skipWaiting: true,
+    // A page that is open keeps the program it was opened with; the person says when to take the newer one.
+    skipWaiting: false,
     clientsClaim: true,
+    globIgnores: keptFiles(),
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//],
   });

@@ -32,6 +32,7 @@ export { answerChances, type FindingAnswer } from './model/finding';
 export { ACTION_IDS, type ActionId } from './hinged/names/actionIds';
 export { ACTIONS, action, isForbiddenOn } from './hinged/tables/actions';
 export type { Action, ActionEffect } from './hinged/tables/actionEntry';
+export { unitMeasure, UNITS, type UnitMeasure, type UnitName } from './hinged/tables/units';
 export { CAUTIONS, type CautionId } from './hinged/tables/cautions';
 export { judgeGap, type GapVerdict } from './hinged/geometry/judgeGap';
 export { chosenWay, school, SCHOOL_IDS, wayIds, type School, type SchoolChoices, type SchoolId, type WayId } from './hinged/card/schools';

@@ -5,7 +5,8 @@ import { LINE, SPACE } from './tokens';
 import { Press } from './Press';
 import { usePalette } from './theme';
 import { Words } from './Words';
-import { SaveSign } from '../offline/SaveSign';
+import { NewerNotice } from './NewerNotice';
+import { SaveSign } from './SaveSign';
 
 export interface HeaderProps {
   title: string;
@@ -20,25 +21,28 @@ export interface HeaderProps {
 export function Header({ title, sub, onBack, backLabel = 'Back', right }: HeaderProps) {
   const palette = usePalette();
   return (
-    <View style={[styles.header, { borderColor: palette.ink }]} role="banner">
-      {onBack && (
-        <Press kind="quiet" label={backLabel} onPress={onBack} style={styles.back}>
-          <ArrowLeft size={26} color={palette.ink} />
-        </Press>
-      )}
-      <View style={styles.words}>
-        <Words kind="title" heading={1} lines={1}>
-          {title}
-        </Words>
-        {sub !== undefined && (
-          <Words kind="label" tone="pencil" lines={1}>
-            {sub}
-          </Words>
+    <>
+      <NewerNotice />
+      <View style={[styles.header, { borderColor: palette.ink }]} role="banner">
+        {onBack && (
+          <Press kind="quiet" label={backLabel} onPress={onBack} style={styles.back}>
+            <ArrowLeft size={26} color={palette.ink} />
+          </Press>
         )}
+        <View style={styles.words}>
+          <Words kind="title" heading={1} lines={1}>
+            {title}
+          </Words>
+          {sub !== undefined && (
+            <Words kind="label" tone="pencil" lines={1}>
+              {sub}
+            </Words>
+          )}
+        </View>
+        <SaveSign />
+        {right}
       </View>
-      <SaveSign />
-      {right}
-    </View>
+    </>
   );
 }
 

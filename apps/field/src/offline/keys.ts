@@ -7,5 +7,6 @@ export const KEYS = {
   sites: ['sites'],
   anyDoors: ['doors'],
   doors: (siteId: string) => ['doors', siteId],
+  anyDoorHistory: ['door-history'],
   doorHistory: (doorId: string) => ['door-history', doorId],
 } as const;

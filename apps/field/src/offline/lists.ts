@@ -1,9 +1,10 @@
 import { PATHS, type CallSummary, type Door, type DoorHistory, type Page, type Site } from '@proper-swing/contract';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { addDays } from 'date-fns/addDays';
 import { startOfDay } from 'date-fns/startOfDay';
 import { useMemo } from 'react';
 import { callApi } from './api';
+import { historyWith, summariesWith, waitingOf, withWaiting } from './overlay';
 import { KEYS } from './keys';
 import { useOutbox } from './useOutbox';
 
@@ -23,34 +24,14 @@ export function useCallSummaries(): { items: CallSummary[]; isLoading: boolean }
     placeholderData: keepPreviousData,
     refetchOnMount: 'always',
   });
-  const items = useMemo(() => {
-    const told = data?.items ?? [];
-    const doors = [...told.map(({ door }) => door), ...waiting.flatMap((w) => (w.kind === 'doors' ? [w.body as Door] : []))];
-    const sites = [...told.map(({ site }) => site), ...waiting.flatMap((w) => (w.kind === 'sites' ? [w.body as Site] : []))];
-    return waiting.reduce((list, { kind, body }) => {
-      if (kind !== 'calls') return list;
-      const call = body as CallSummary['call'];
-      const there = list.find((summary) => summary.call.id === call.id);
-      if (there) return list.map((summary) => (summary === there && call.revision > there.call.revision ? { ...there, call } : summary));
-      const door = doors.find(({ id }) => id === call.doorId);
-      const site = sites.find(({ id }) => id === door?.siteId);
-      return door && site ? [...list, { call, door, site, readingCount: 0, adjustmentCount: 0 }] : list;
-    }, told);
-  }, [data, waiting]);
+  const items = useMemo(() => summariesWith(data?.items ?? [], waiting), [data, waiting]);
   return { items, isLoading };
 }
 
 export function useSites(): Site[] {
   const waiting = useOutbox();
   const { data } = useQuery({ queryKey: KEYS.sites, queryFn: () => everyPage<Site>(PATHS.list('sites')) });
-  return useMemo(
-    () =>
-      withWaiting(
-        data?.items ?? [],
-        waiting.flatMap((w) => (w.kind === 'sites' ? [w.body as Site] : [])),
-      ),
-    [data, waiting],
-  );
+  return useMemo(() => withWaiting(data?.items ?? [], waitingOf(waiting, 'sites')), [data, waiting]);
 }
 
 export function useDoors(siteId: string | undefined): Door[] {
@@ -61,21 +42,33 @@ export function useDoors(siteId: string | undefined): Door[] {
     enabled: siteId !== undefined,
   });
   return useMemo(() => {
-    const mine = waiting.flatMap((w) => (w.kind === 'doors' ? [w.body as Door] : [])).filter((door) => door.siteId === siteId);
+    const mine = waitingOf(waiting, 'doors').filter((door) => door.siteId === siteId);
     return withWaiting(siteId === undefined ? [] : (data?.items ?? []), mine);
   }, [data, siteId, waiting]);
 }
 
-export function useDoorHistory(doorId: string): { history: DoorHistory | undefined; isLoading: boolean } {
-  const { data, isLoading } = useQuery({
-    queryKey: KEYS.doorHistory(doorId),
-    queryFn: () => callApi<DoorHistory>(PATHS.doorHistory(doorId)),
-  });
-  return { history: data, isLoading };
+export interface DoorHistoryState {
+  history: DoorHistory | undefined;
+  isLoading: boolean;
+  /** Fetches older calls; absent when all are here. */
+  fetchOlder?: () => void;
 }
 
-function withWaiting<T extends { id: string }>(kept: readonly T[], waiting: readonly T[]): T[] {
-  return [...kept.filter(({ id }) => !waiting.some((w) => w.id === id)), ...waiting];
+/** The calls of a door as the server has them and as they wait here, newest first, a page at a time. */
+export function useDoorHistory(doorId: string): DoorHistoryState {
+  const waiting = useOutbox();
+  const { data, isLoading, hasNextPage, fetchNextPage } = useInfiniteQuery({
+    queryKey: KEYS.doorHistory(doorId),
+    queryFn: ({ pageParam }) => callApi<DoorHistory>(`${PATHS.doorHistory(doorId)}${pageParam === '' ? '' : `?cursor=${pageParam}`}`),
+    initialPageParam: '',
+    getNextPageParam: (last) => last.next ?? undefined,
+  });
+  const history = useMemo(() => {
+    const [first] = data?.pages ?? [];
+    const told = first && { ...first, calls: data?.pages.flatMap(({ calls }) => calls) ?? [] };
+    return told && historyWith(told, waiting);
+  }, [data, waiting]);
+  return { history, isLoading, ...(hasNextPage && { fetchOlder: () => void fetchNextPage() }) };
 }
 
 async function everyPage<T>(path: string): Promise<Page<T>> {

@@ -40,7 +40,7 @@ export const persistOptions: Omit<PersistQueryClientOptions, 'queryClient'> = {
   }),
   maxAge: KEEP_MS,
   // Raised when what a call holds changes its form: older answers are fetched again.
-  buster: '3',
+  buster: '4',
   dehydrateOptions: {
     // Writes live in the outbox, which is durable at once and not only at the next turn of the persister.
     shouldDehydrateMutation: () => false,

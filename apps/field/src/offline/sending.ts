@@ -61,6 +61,6 @@ function absorb(client: QueryClient, outbox: Outbox, { kind, body }: Outgoing): 
   }
   client.setQueriesData<CallRecord>({ queryKey: KEYS.anyCallRecord }, (record) => record && mergeRecord(record, kind, body));
   if (kind === 'calls' || kind === 'doors' || kind === 'sites') {
-    for (const queryKey of [KEYS.anySummaries, KEYS.sites, KEYS.anyDoors]) void client.invalidateQueries({ queryKey });
+    for (const queryKey of [KEYS.anySummaries, KEYS.sites, KEYS.anyDoors, KEYS.anyDoorHistory]) void client.invalidateQueries({ queryKey });
   }
 }

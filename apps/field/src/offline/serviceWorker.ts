@@ -1,6 +1,52 @@
+/** Told when a newer program has been fetched and waits for the pages of this one to go. */
+type Listener = () => void;
+
+const listeners = new Set<Listener>();
+let waiting: ServiceWorker | undefined;
+
 /** Lets the built app open with the server gone. Not in development, where files change under it. */
 export function registerServiceWorker(): void {
   if (__DEV__ || typeof navigator === 'undefined' || !('serviceWorker' in navigator)) return;
   // Without it the app still works, only not before the server answers.
-  navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+  navigator.serviceWorker
+    .register('/sw.js')
+    .then(watchForNewer)
+    .catch(() => undefined);
+}
+
+/** A page keeps the program it was opened with: one half of it and one half of the next would be neither. */
+export function watchForNewer(registration: Pick<ServiceWorkerRegistration, 'waiting' | 'installing' | 'addEventListener'>): void {
+  const arrived = (worker: ServiceWorker) => {
+    waiting = worker;
+    listeners.forEach((tell) => tell());
+  };
+  // The first one ever is no newer one.
+  const isNewer = () => navigator.serviceWorker.controller !== null;
+  if (registration.waiting !== null && isNewer()) arrived(registration.waiting);
+  registration.addEventListener('updatefound', () => {
+    const worker = registration.installing;
+    worker?.addEventListener('statechange', () => {
+      if (worker.state === 'installed' && isNewer()) arrived(worker);
+    });
+  });
+}
+
+/** Whether a newer program waits. */
+export function hasNewer(): boolean {
+  return waiting !== undefined;
+}
+
+export function onNewer(listener: Listener): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** Lets the newer program take over, and opens this page with it. */
+export function takeNewer(reload: () => void = () => window.location.reload()): void {
+  if (waiting === undefined) {
+    reload();
+    return;
+  }
+  navigator.serviceWorker.addEventListener('controllerchange', reload, { once: true });
+  waiting.postMessage({ type: 'SKIP_WAITING' });
 }

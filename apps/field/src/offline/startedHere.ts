@@ -10,7 +10,7 @@ import {
   type RecordKind,
   type Site,
 } from '@proper-swing/contract';
-import type { QueryClient } from '@tanstack/react-query';
+import type { InfiniteData, QueryClient } from '@tanstack/react-query';
 import { KEYS } from './keys';
 import type { Outgoing } from './outbox';
 
@@ -18,7 +18,9 @@ import type { Outgoing } from './outbox';
 export function startedHere(client: QueryClient, waiting: readonly Outgoing[], callId: string): CallRecord | undefined {
   const summaries = client.getQueriesData<Page<CallSummary>>({ queryKey: KEYS.anySummaries }).flatMap(([, page]) => page?.items ?? []);
   const told = summaries.find(({ call }) => call.id === callId);
-  const histories = client.getQueriesData<DoorHistory>({ queryKey: ['door-history'] }).flatMap(([, history]) => history ?? []);
+  const histories = client
+    .getQueriesData<InfiniteData<DoorHistory>>({ queryKey: KEYS.anyDoorHistory })
+    .flatMap(([, history]) => history?.pages ?? []);
   const call = written<Call>(waiting, 'calls', callId) ?? told?.call;
   if (call === undefined) return undefined;
   const keptDoors = client.getQueriesData<Page<Door>>({ queryKey: KEYS.anyDoors }).flatMap(([, page]) => page?.items ?? []);

@@ -1,5 +1,6 @@
-import { station, type Correction, type HingeName, type Plan, type PlanAim, type PlannedStep } from '@proper-swing/core';
+import { station, unitMeasure, type Correction, type HingeName, type Plan, type PlanAim, type PlannedStep } from '@proper-swing/core';
 import type { LengthWords } from '../design/lengthWords';
+import { pluralOf } from '../design/plural';
 
 const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
   top: 'top hinge',
@@ -9,20 +10,34 @@ const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
   bottom: 'bottom hinge',
 };
 
-/** Units of things that are done once: how much goes without saying. */
-export const COUNTED: readonly string[] = ['hinge', 'leg', 'frame', 'slab', 'pin', 'lock'];
+/** Whether so much of a unit goes without saying. */
+export function isDoneOnce(unit: string): boolean {
+  return unitMeasure(unit).is === 'once';
+}
+
+/** `2 layers of 0.5 mm card`, `1.5 mm deeper`; nothing for what is done once. Which way it goes is said elsewhere. */
+export function measuredWords(amount: number, unit: string, { withUnit }: LengthWords): string {
+  const measure = unitMeasure(unit);
+  const size = Math.abs(amount);
+  switch (measure.is) {
+    case 'once':
+      return '';
+    case 'length':
+      return [withUnit(size * measure.eachMm), ...(measure.goes === undefined ? [] : [measure.goes])].join(' ');
+    case 'count':
+      return `${size} ${pluralOf(size, measure)}`;
+  }
+}
 
 /** How much, as it is said at the door: `2 layers of 0.5 mm card`, `3.5 mm at the top to nothing at the foot`. */
-export function amountWords({ action, amount, unit, planed }: PlannedStep, { withUnit, bare }: LengthWords): string {
+export function amountWords({ action, amount, unit, planed }: PlannedStep, words: LengthWords): string {
   if (planed) {
+    const { withUnit, bare } = words;
     const [from, to] = action === 'planeHead' ? ['hinge end', 'latch end'] : ['top', 'foot'];
     return `${planed.fromMm === 0 ? 'nothing' : bare(planed.fromMm)} at the ${from}, ${planed.toMm === 0 ? 'nothing' : withUnit(planed.toMm)} at the ${to}`;
   }
-  if (COUNTED.includes(unit)) return '';
-  if (unit === 'mm') return withUnit(Math.abs(amount));
-  if (unit === 'half millimetres') return `${withUnit(Math.abs(amount) / 2)} deeper`;
-  const many = Math.abs(amount) === 1 ? unit.replace(/^(layer|go|half turn)e?s/, '$1') : unit;
-  return `${Math.abs(amount)} ${many}${action === 'turnHeight' ? (amount > 0 ? ' down' : ' up') : ''}`;
+  const measured = measuredWords(amount, unit, words);
+  return action === 'turnHeight' ? `${measured} ${amount > 0 ? 'down' : 'up'}` : measured;
 }
 
 /** When to stop work that is done by watching a gap: `Stop when the hinge gap, top reads 2 mm.` */

@@ -23,16 +23,24 @@ export function logWork(record: CallRecord, work: DoneWork): void {
 
 /** Logs what was really done for a step. */
 export function writeAdjustment(record: CallRecord, step: PlannedStep, amount: number, remark: string): void {
+  const planed = planedAsDone(step, amount);
   logWork(record, {
     action: step.action,
     hinge: step.hinge ?? null,
     planned: step.amount,
     amount,
     unit: step.unit,
-    fromMm: step.planed?.fromMm ?? null,
-    toMm: step.planed?.toMm ?? null,
+    fromMm: planed?.fromMm ?? null,
+    toMm: planed?.toMm ?? null,
     remark,
   });
+}
+
+/** The line that was really planed: as deep at its deepest as was said, with the taper that was planned. */
+function planedAsDone({ planed, amount: planned }: PlannedStep, amount: number): PlannedStep['planed'] {
+  if (planed === undefined || planned === 0) return planed;
+  const share = amount / planned;
+  return { fromMm: planed.fromMm * share, toMm: planed.toMm * share };
 }
 
 /** Takes a logged step back; the record keeps that it was there. */

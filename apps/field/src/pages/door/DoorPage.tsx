@@ -8,6 +8,7 @@ import { useDoorHistory } from '../../offline/lists';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
+import { pluralOf } from '../../design/plural';
 import { Section } from '../../design/Section';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
@@ -20,7 +21,7 @@ import { DoorFacts } from '../../doors/hinged/DoorFacts';
 /** The memory of a door: every earlier call with its readings side by side, so that what has moved can be seen. */
 export function DoorPage() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { history, isLoading } = useDoorHistory(id);
+  const { history, isLoading, fetchOlder } = useDoorHistory(id);
   const header = (
     <Header
       title={history?.door.title ?? 'Door'}
@@ -60,7 +61,7 @@ export function DoorPage() {
           <Press key={record.call.id} kind="plain" style={styles.call} onPress={() => router.navigate(`/call/${record.call.id}`)}>
             <View style={styles.words}>
               <Words kind="title">{format(record.call.scheduledFor, 'd MMM yyyy')}</Words>
-              <Words tone="pencil">{`${record.call.complaint || 'No complaint noted'}. ${standing(record.adjustments).length} steps logged.`}</Words>
+              <Words tone="pencil">{`${record.call.complaint || 'No complaint noted'}. ${stepsLogged(record)}`}</Words>
               {standing(record.worksheets)
                 .filter(({ says }) => says !== '')
                 .map(({ id, says }) => (
@@ -70,9 +71,19 @@ export function DoorPage() {
             <Words kind="label">{record.call.state}</Words>
           </Press>
         ))}
+        {fetchOlder && (
+          <Press onPress={fetchOlder} testID="older-calls">
+            Show older calls
+          </Press>
+        )}
       </Section>
     </Page>
   );
+}
+
+function stepsLogged({ adjustments }: CallRecord): string {
+  const { length } = standing(adjustments);
+  return `${length} ${pluralOf(length, { one: 'step', other: 'steps' })} logged.`;
 }
 
 function VisitTable({ calls }: { calls: readonly CallRecord[] }) {

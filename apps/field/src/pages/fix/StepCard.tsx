@@ -11,7 +11,7 @@ import { Words } from '../../design/Words';
 import type { LengthWords } from '../../design/lengthWords';
 import { uncheckedWork } from '../../record/observed';
 import { LookAgain } from './LookAgain';
-import { amountWords, COUNTED, placeWords, untilWords } from '../../record/planWords';
+import { amountWords, isDoneOnce, measuredWords, placeWords, untilWords } from '../../record/planWords';
 import { withdrawAdjustment, writeAdjustment } from '../../record/writeAdjustment';
 
 export interface StepCardProps {
@@ -54,7 +54,7 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
       </Press>
       {done && (
         <View style={styles.logged}>
-          <Words style={styles.words}>{`Logged: ${loggedWords(done)}`}</Words>
+          <Words style={styles.words}>{`Logged: ${loggedWords(done, words)}`}</Words>
           <Press kind="quiet" onPress={() => withdrawAdjustment(record, done)} label={`Take back: ${step.title}`}>
             Take back
           </Press>
@@ -102,7 +102,7 @@ function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedSt
   const isDue = isNext && uncheckedWork(record).length === 0;
   return (
     <View style={styles.detail}>
-      {!COUNTED.includes(step.unit) && (
+      {!isDoneOnce(step.unit) && (
         <View style={styles.stepper}>
           <Words style={styles.words}>{`Really done, in ${step.unit}`}</Words>
           <Press kind="key" label="Less" onPress={() => setAmount(amount - by)}>
@@ -124,8 +124,9 @@ function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedSt
   );
 }
 
-function loggedWords({ amount, unit, remark }: Adjustment): string {
-  const done = COUNTED.includes(unit) ? 'done' : `${amount} ${unit}`;
+function loggedWords({ amount, unit, remark }: Adjustment, words: LengthWords): string {
+  const measured = measuredWords(amount, unit, words);
+  const done = measured === '' ? 'done' : measured;
   return remark === '' ? done : `${done}; ${remark}`;
 }
 

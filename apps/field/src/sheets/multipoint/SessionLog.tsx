@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { Section } from '../../design/Section';
 import { Words } from '../../design/Words';
 import type { LengthWords } from '../../design/lengthWords';
-import { camWords, feelWords, GAP_WORDS, turnWords } from './gapWords';
+import { camWords, feelWords, GAP_WORDS, turnedWords } from './gapWords';
 import { GAP_KEYS } from './sessionOf';
 
 /** The panel of turns: every go as it was done, with what was read or felt after it. */
@@ -35,9 +35,9 @@ function goWords(turns: Partial<Record<HingeScrewId, number>>): string {
   if (each.length === 0) return 'Read only';
   return each
     .map(([screw, n]) => {
-      const { kind, hinge, plus, minus } = HINGE_SCREWS[screw];
+      const { kind, hinge } = HINGE_SCREWS[screw];
       const place = kind === 'side' ? `${hinge} hinge` : kind;
-      return `${place} ${turnWords(n)} ${n > 0 ? plus : minus}`;
+      return `${place} ${turnedWords(screw, n)}`;
     })
     .join('; ');
 }

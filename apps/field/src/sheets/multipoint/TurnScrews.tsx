@@ -7,7 +7,7 @@ import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { runChecked } from '../../engine/engine';
 import type { LengthWords } from '../../design/lengthWords';
-import { turnWords } from './gapWords';
+import { turnedWords, turnWords } from './gapWords';
 import type { SessionStore } from './sessionStore';
 import { turnRow } from './turnRow';
 
@@ -37,7 +37,7 @@ export function TurnScrews({ turns, store, words }: { turns: NextTurns['turns'];
             <Words kind="label" tone="pencil">
               {title}
             </Words>
-            <Words kind="title">{turnWords(done[screw] ?? 0)}</Words>
+            <Words kind="title">{doneWords(screw, done[screw] ?? 0, mm)}</Words>
             <Words>{`${way}${moveWords(mm, words)}, then ${turnWords(leftTurns)} left`}</Words>
           </View>
           <Press
@@ -75,6 +75,11 @@ export function TurnScrews({ turns, store, words }: { turns: NextTurns['turns'];
 }
 
 /** What a turn moves, unless it is finer than this person's lengths are written. */
+/** The way goes without saying while it is the way that is wanted. */
+function doneWords(screw: HingeScrewId, turns: number, wantedMm: number): string {
+  return turns * wantedMm < 0 ? turnedWords(screw, turns) : turnWords(turns);
+}
+
 function moveWords(mm: number, { bare, withUnit }: LengthWords): string {
   return bare(Math.abs(mm)) === '0' ? '' : `: ${withUnit(Math.abs(mm))}`;
 }

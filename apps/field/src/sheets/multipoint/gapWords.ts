@@ -1,4 +1,4 @@
-import { HANDLE_EFFORTS } from '@proper-swing/core';
+import { HANDLE_EFFORTS, HINGE_SCREWS, type HingeScrewId } from '@proper-swing/core';
 import type { HandleFeel, SessionGaps } from '@proper-swing/core/sheets';
 
 export const GAP_WORDS: Readonly<Record<keyof SessionGaps, string>> = {
@@ -17,12 +17,18 @@ export function camWords(quarters: number): string {
   return `${whole === 0 ? '' : whole}${EIGHTHS[eighths % 8] ?? ''} turn`;
 }
 
-/** `1 turn`, `¾ turn`, `1¼ turns` */
+/** How far a screw is turned, whichever way: `1 turn`, `¾ turn`, `1¼ turns`. */
 export function turnWords(turns: number): string {
   const size = Math.abs(turns);
   const whole = Math.floor(size + 1e-9);
   const part = ({ 0.25: '¼', 0.5: '½', 0.75: '¾' } as Record<number, string>)[Math.round((size - whole) * 4) / 4] ?? '';
   return `${whole === 0 && part !== '' ? '' : whole}${part} ${size > 1 ? 'turns' : 'turn'}`;
+}
+
+/** How far a screw is turned and which way: `¼ turn toward the hinges`, `no turn`. */
+export function turnedWords(screw: HingeScrewId, turns: number): string {
+  const { plus, minus } = HINGE_SCREWS[screw];
+  return turns === 0 ? 'no turn' : `${turnWords(turns)} ${turns > 0 ? plus : minus}`;
 }
 
 /** `hard with one hand, bounces` */

@@ -1,7 +1,7 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
 import { nextTurns } from '@proper-swing/core/sheets';
 import { exampleAdjustment, exampleReading, exampleRecord } from '../../record/exampleRecord';
-import { camWords, turnWords } from './gapWords';
+import { camWords, turnedWords, turnWords } from './gapWords';
 import { sessionOf, workOfTurns } from './sessionOf';
 import { handleFrom, readSettings, settingFieldsFor, usualSettings } from './sessionSettings';
 
@@ -93,5 +93,10 @@ describe('settings of a session', () => {
 
 it('turns are said as they are turned', () => {
   expect([0.25, 0.5, 1, 1.25, 3, -2.75].map(turnWords)).toEqual(['¼ turn', '½ turn', '1 turn', '1¼ turns', '3 turns', '2¾ turns']);
+  expect([0.25, -0.25, 0].map((turns) => turnedWords('topSide', turns))).toEqual([
+    '¼ turn toward the latch',
+    '¼ turn toward the hinges',
+    'no turn',
+  ]);
   expect([0.5, 1, -1, 2, 4].map(camWords)).toEqual(['⅛ turn', '¼ turn', '¼ turn', '½ turn', '1 turn']);
 });

@@ -4,6 +4,7 @@ import type { TableNames } from '../geometry/tableNames';
 import type { CautionId } from './cautions';
 import type { CauseId } from './causes';
 import type { SideId } from './sides';
+import type { UnitName } from './units';
 
 type ActionNames = TableNames & { cause: CauseId; side: SideId };
 
@@ -21,6 +22,7 @@ export interface Forbidden {
 
 /** Work on a hinged door, as it stands in a table. */
 export interface ActionEntry extends Omit<AnyAction<ActionNames>, 'id'> {
+  unit: UnitName;
   cautions: readonly CautionId[];
   forbidden: Forbidden;
 }

@@ -1,10 +1,10 @@
 import { memo, useDeferredValue } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
-import { useOutbox, useReachable } from './useOutbox';
-import { SPACE } from '../design/tokens';
-import { usePalette } from '../design/theme';
-import { Words } from '../design/Words';
+import { useOutbox, useReachable } from '../offline/useOutbox';
+import { SPACE } from './tokens';
+import { usePalette } from './theme';
+import { Words } from './Words';
 
 /** Says calmly what is not yet with the server: nothing, so many, or kept here because it cannot be reached. */
 export function SaveSign() {
