@@ -1,23 +1,12 @@
 import type { RecordBodies } from '@proper-swing/contract';
+import { memoryStorage } from './memoryStorage.fixture';
 import { openOutbox } from './outbox';
-import type { DeviceStorage } from './storage';
 
 const note = (id: string): RecordBodies['notes'] => ({ id, writtenAt: '2026-03-02T08:00:00Z', callId: 'c', text: id });
 
-function memory(): DeviceStorage & { kept: Map<string, string> } {
-  const kept = new Map<string, string>();
-  return {
-    kept,
-    get: (k) => kept.get(k) ?? null,
-    set: (k, v) => void kept.set(k, v),
-    remove: (k) => void kept.delete(k),
-    keys: () => [...kept.keys()],
-  };
-}
-
 describe('the outbox', () => {
   it('keeps a write before it returns, and finds it again in order after a crash', () => {
-    const storage = memory();
+    const storage = memoryStorage();
     const before = openOutbox(storage);
     for (const id of ['a', 'b', 'c']) before.add('notes', note(id));
     expect(storage.kept.size).toBe(3);
@@ -28,7 +17,7 @@ describe('the outbox', () => {
   });
 
   it('lets go of what is confirmed and keeps the reason of what is refused', () => {
-    const storage = memory();
+    const storage = memoryStorage();
     const outbox = openOutbox(storage);
     const a = outbox.add('notes', note('a'));
     const b = outbox.add('notes', note('b'));
@@ -38,15 +27,13 @@ describe('the outbox', () => {
   });
 
   it('tells its listeners, and says nothing was kept when the device is full', () => {
-    const storage = memory();
+    const storage = memoryStorage();
     const outbox = openOutbox(storage);
     const told = jest.fn();
     const stop = outbox.subscribe(told);
     outbox.add('notes', note('a'));
     expect(told).toHaveBeenCalledTimes(1);
-    storage.set = () => {
-      throw new Error('QuotaExceededError');
-    };
+    storage.isFull = true;
     expect(() => outbox.add('notes', note('b'))).toThrow('Quota');
     expect(outbox.waiting()).toHaveLength(1);
     stop();
@@ -55,8 +42,26 @@ describe('the outbox', () => {
   });
 
   it('reads round what is not its own or is broken', () => {
-    const storage = memory();
+    const storage = memoryStorage();
     storage.kept.set('swing.preferences', '{}').set('swing.outbox.000000000001.x', '{broken');
     expect(openOutbox(storage).waiting()).toEqual([]);
+  });
+
+  it('while it is held its listeners are told nothing, and what is added is kept all the same', () => {
+    const storage = memoryStorage();
+    const outbox = openOutbox(storage);
+    const told = jest.fn();
+    const added = jest.fn();
+    outbox.subscribe(told);
+    const stop = outbox.onAdded(added);
+    const release = outbox.hold();
+    outbox.add('notes', note('a'));
+    expect([told.mock.calls.length, added.mock.calls.length, storage.kept.size]).toEqual([0, 1, 1]);
+    release();
+    release();
+    expect(told).toHaveBeenCalledTimes(1);
+    stop();
+    outbox.add('notes', note('b'));
+    expect(added).toHaveBeenCalledTimes(1);
   });
 });

@@ -15,6 +15,12 @@ export function serverLost(): void {
   asking ??= setTimeout(() => void askAgain(), ASK_EVERY_MS);
 }
 
+/** No longer asks for a lost server. */
+export function forgetServer(): void {
+  clearTimeout(asking);
+  asking = undefined;
+}
+
 /** Watches the device's own network events; returns what stops watching. */
 export function watchNetwork(): () => void {
   if (typeof window === 'undefined' || typeof window.addEventListener !== 'function') return () => undefined;
@@ -32,7 +38,7 @@ export function watchNetwork(): () => void {
     };
   });
   if (!navigator.onLine) serverLost();
-  return () => clearTimeout(asking);
+  return forgetServer;
 }
 
 async function askAgain(): Promise<void> {

@@ -1,0 +1,123 @@
+import type { Note } from '@proper-swing/contract';
+import { onlineManager, QueryClient } from '@tanstack/react-query';
+import { waitFor } from '@testing-library/react-native';
+import { exampleRecord } from '../record/exampleRecord';
+import { RefusedError, UnreachableError } from './api';
+import { KEYS } from './keys';
+import { memoryStorage } from './memoryStorage.fixture';
+import { openOutbox } from './outbox';
+import { startSending } from './sending';
+
+const note = (id: string): Note => ({ id, writtenAt: '2026-03-02T08:00:00Z', callId: 'call', text: id });
+
+/** A server that answers when it is told to, and keeps what it was sent. */
+function slowServer() {
+  const asked: { path: string; body: unknown; answer: (error?: Error) => void }[] = [];
+  const put = (path: string, body: unknown) =>
+    new Promise<void>((resolve, reject) => {
+      asked.push({
+        path,
+        body,
+        answer: (error) => {
+          if (error) reject(error);
+          else resolve();
+        },
+      });
+    });
+  return { asked, put };
+}
+
+let stop: () => void = () => undefined;
+beforeEach(() => onlineManager.setOnline(true));
+afterEach(() => stop());
+
+function sender() {
+  const storage = memoryStorage();
+  const outbox = openOutbox(storage);
+  const client = new QueryClient();
+  const server = slowServer();
+  return { storage, outbox, client, ...server, start: () => (stop = startSending(outbox, client, server.put)) };
+}
+const idsOf = (asked: readonly { body: unknown }[]) => asked.map(({ body }) => (body as Note).id);
+
+describe('sending what waits', () => {
+  it('sends one after another in the order they were written, and lets go of each when it is confirmed', async () => {
+    const { outbox, storage, asked, client, start } = sender();
+    for (const id of ['a', 'b', 'c']) outbox.add('notes', note(id));
+    start();
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a']));
+    expect(asked[0]?.path).toBe('/api/notes/a');
+    asked[0]?.answer();
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'b']));
+    expect(outbox.waiting().map(({ body }) => body.id)).toEqual(['b', 'c']);
+    asked[1]?.answer();
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'b', 'c']));
+    asked[2]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toEqual([]));
+    expect(storage.kept.size).toBe(0);
+    expect(client.getMutationCache().getAll()).toEqual([]);
+  });
+
+  it('takes up each further write as it is made, and none once it is stopped', async () => {
+    const { outbox, asked, start } = sender();
+    start();
+    outbox.add('notes', note('a'));
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a']));
+    asked[0]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toEqual([]));
+    stop();
+    outbox.add('notes', note('b'));
+    await new Promise((resolve) => setImmediate(resolve));
+    expect(idsOf(asked)).toEqual(['a']);
+  });
+
+  it('asks again when the server was not reached, and keeps the order', async () => {
+    const { outbox, asked, start } = sender();
+    outbox.add('notes', note('a'));
+    outbox.add('notes', note('b'));
+    start();
+    await waitFor(() => expect(asked).toHaveLength(1));
+    asked[0]?.answer(new UnreachableError('gone'));
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'a']), { timeout: 4000 });
+    expect(outbox.waiting()).toHaveLength(2);
+    asked[1]?.answer();
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'a', 'b']));
+    asked[2]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toEqual([]));
+  });
+
+  it('what the server refuses is kept with its reason, and does not hold up the rest', async () => {
+    const { outbox, asked, start } = sender();
+    outbox.add('notes', note('a'));
+    outbox.add('notes', note('b'));
+    start();
+    await waitFor(() => expect(asked).toHaveLength(1));
+    asked[0]?.answer(new RefusedError(422, { type: '', title: '', status: 422, detail: 'There is no such call.' }));
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'b']));
+    asked[1]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toHaveLength(1));
+    expect(outbox.waiting()[0]).toMatchObject({ body: { id: 'a' }, refused: 'There is no such call.' });
+  });
+
+  it('does not send again what was refused before', async () => {
+    const { outbox, asked, start } = sender();
+    outbox.refuse(outbox.add('notes', note('a')), 'no');
+    outbox.add('notes', note('b'));
+    start();
+    await waitFor(() => expect(idsOf(asked)).toEqual(['b']));
+    asked[0]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toHaveLength(1));
+  });
+
+  it('puts what was confirmed into the answers kept here', async () => {
+    const { outbox, client, asked, start } = sender();
+    const record = exampleRecord();
+    client.setQueryData(KEYS.callRecord('call'), record);
+    outbox.add('notes', note('a'));
+    start();
+    await waitFor(() => expect(asked).toHaveLength(1));
+    asked[0]?.answer();
+    await waitFor(() => expect(client.getQueryData(KEYS.callRecord('call'))).toMatchObject({ notes: [{ id: 'a' }] }));
+    client.clear();
+  });
+});
