@@ -11,7 +11,9 @@ export interface PageFailureProps {
 
 /** A part of the program that could not be fetched: it was renewed on the server since this page was opened, or there is no signal. */
 const isMissingPart = (error: Error) =>
-  /loading module|importing a module|failed to fetch|LoadBundleFromServer|ChunkLoad/i.test(`${error.name} ${error.message}`);
+  /loading module|imported module|importing a module|failed to fetch|LoadBundleFromServer|ChunkLoad/i.test(
+    `${error.name} ${error.message}`,
+  );
 
 /** What a page shows in place of itself when it breaks: never nothing. */
 export function PageFailure({ error, retry, reload = () => window.location.reload() }: PageFailureProps) {

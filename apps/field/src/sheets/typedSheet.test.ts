@@ -3,7 +3,7 @@ import { sheet as engineSheet } from '@proper-swing/contract/sheets';
 import { lengthWords } from '../design/lengthWords';
 import type { BenchName, BenchSheet } from './benchSheet';
 import { BENCH_SHEETS, inAddress, sheetAt, sheetNamed } from './register';
-import { fieldOfError, readSheet, usualTyped, withoutUnit, withUnits, type Typed } from './typedSheet';
+import { fieldOfError, readSheet, usualTyped, type Typed } from './typedSheet';
 
 const mm = lengthWords({ system: 'mm' });
 const inches = lengthWords({ system: 'in', finest: 64 });
@@ -86,15 +86,6 @@ describe('reading a sheet', () => {
     expect(request).toMatchObject({ readings: [{ atDeg: 60, gapMm: 1 }] });
     expect(fieldOfError(named('swing.floor'), 'readings[0].gapMm', request)).toBe('gapAt.60');
     expect(fieldOfError(named('swing.drift'), 'hingeHeightsMm[1]', {})).toBe('hingeHeightsMm');
-  });
-
-  it('writes each length with the unit it was meant in', () => {
-    expect(withUnits('3', 'mm')).toBe('3 mm');
-    expect(withUnits('165, 38", 1750', 'mm')).toBe('165 mm, 38", 1750 mm');
-    expect(withUnits('1/8', 'in')).toBe('1/8 in');
-    // And back for who types in that unit; another unit stays said.
-    expect(withoutUnit(withUnits('165, 38", 1750', 'mm'), 'mm')).toBe('165, 38", 1750');
-    expect(withoutUnit('3 mm', 'in')).toBe('3 mm');
   });
 });
 

@@ -90,22 +90,3 @@ function figureOf(text: string, field: string): number {
 export function fieldOfError(sheet: Pick<BenchSheet, 'fieldOf'>, field: string, request: object): string {
   return sheet.fieldOf(field, request) ?? field.replace(/\[\d+\]$/, '');
 }
-
-const HAS_UNIT = /(mm|cm|m|in|ft|["'])$/;
-
-/** Lengths as typed, each with the unit it was meant in, so that they mean the same to whoever opens them. */
-export function withUnits(text: string, unit: string): string {
-  return text
-    .split(/[,;]/)
-    .map((part) => part.trim())
-    .map((part) => (part === '' || HAS_UNIT.test(part) ? part : `${part} ${unit}`))
-    .join(', ');
-}
-
-/** The same for a person who types in that unit anyway: it goes without saying. */
-export function withoutUnit(text: string, unit: string): string {
-  return text
-    .split(', ')
-    .map((part) => (part.endsWith(` ${unit}`) ? part.slice(0, -unit.length - 1) : part))
-    .join(', ');
-}

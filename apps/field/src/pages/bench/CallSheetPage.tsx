@@ -18,7 +18,8 @@ import { prefill } from '../../sheets/prefill';
 import { SheetBody } from './SheetBody';
 import { fieldsOf, type BenchSheet, type SheetWork } from '../../sheets/benchSheet';
 import { sheetAt } from '../../sheets/register';
-import { usualTyped, withoutUnit, withUnits, type Typed } from '../../sheets/typedSheet';
+import { listWithUnits, withoutUnit } from '../../record/typedText';
+import { usualTyped, type Typed } from '../../sheets/typedSheet';
 import { useSheet, type SheetState } from './useSheet';
 
 /** A sheet inside a call: filled from its readings, kept with it, its work logged. */
@@ -186,7 +187,7 @@ function figuresOf(sheet: BenchSheet, typed: Typed, unit: string): Worksheet['fi
     const text = typed[path]?.trim() ?? '';
     if (text === '') return [];
     const isLength = kind === 'length' || kind === 'lengths';
-    return [{ field: path, typed: isLength ? withUnits(text, unit) : text }];
+    return [{ field: path, typed: isLength ? listWithUnits(text, unit) : text }];
   });
 }
 

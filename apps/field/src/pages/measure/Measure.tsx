@@ -1,10 +1,9 @@
 import type { CallRecord, Stage } from '@proper-swing/contract';
-import { profileOf, station, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { profileOf, station, type StationId } from '@proper-swing/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
-import { outbox } from '../../offline/outbox';
 import { usePreferences } from '../../offline/preferences';
 import { Press } from '../../design/Press';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
@@ -17,12 +16,11 @@ import { ActiveLine } from './ActiveLine';
 import { EstimateBar } from './EstimateBar';
 import { estimatedGaps, gapLabels } from '../../doors/hinged/gapLabels';
 import { Keypad } from './Keypad';
-import { keypadFor, type KeypadKey } from './keypadKeys';
+import { keypadFor } from './keypadKeys';
 import { ReadingList } from './ReadingList';
-import { readTyped } from './readTyped';
-import { useDraft } from './useDraft';
 import { useKeyboard } from './useKeyboard';
-import { withdrawReading, writeReading, type Taken } from '../../record/writeReading';
+import { useWalk } from './useWalk';
+import { neighbour, type WalkSheet } from './walk';
 
 export interface MeasureProps {
   record: CallRecord;
@@ -30,8 +28,6 @@ export interface MeasureProps {
   /** Asked for by name: read first, and for a check only these. */
   stations?: readonly StationId[];
 }
-
-type Sheet = 'gaps' | 'further';
 
 /** The walk-round: the drawing is the form, the keypad is under the thumb, the estimate follows every reading. */
 export const Measure = memo(function Measure({ record, stage, stations = NO_STATIONS }: MeasureProps) {
@@ -43,89 +39,19 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
   const observed = useMemo(() => observedAt(record, stage), [record, stage]);
   const estimate = useEstimate(observed);
-  const { draft, newest: newestDraft, become } = useDraft(record.call.id, stage, firstUnread(readings), stations[0]);
-  const [sheet, setSheet] = useState<Sheet>(WALKING_ORDER.includes(draft.station) ? 'gaps' : 'further');
-  const [wantsDigits, setWantsDigits] = useState(false);
-  const [fault, setFault] = useState<string>();
+  const { draft, sheet, wantsDigits, fault, pick, turnSheet, press } = useWalk({
+    record,
+    stage,
+    stations,
+    units,
+    alongside: (next) => drawnTogether(computeEstimate(client, observedAt(next, stage))),
+  });
   const [area, setArea] = useState({ width: 0, height: 0 });
   // The figures come first; the lines of the drawing may follow them.
   const gapsMm = useDeferredValue(useMemo(() => estimatedGaps(estimate), [estimate]));
   const profile = useMemo(() => profileOf(record.door.make), [record.door]);
   const labels = useMemo(() => gapLabels(readings, estimate, profile, words), [readings, estimate, profile, words]);
 
-  const pick = useCallback(
-    (id: StationId) => {
-      setFault(undefined);
-      become({ station: id, text: '' });
-    },
-    [become],
-  );
-
-  // A key may come before the last reading has been drawn, so keys go by what is newest and not by what is shown.
-  const newestRecord = useRef(record);
-  useEffect(() => {
-    newestRecord.current = record;
-  }, [record]);
-
-  const after = (at: StationId) => {
-    const read = readingsByStation(newestRecord.current, stage);
-    const next = stations.find((id) => id !== at && !read.has(id));
-    if (next !== undefined) setSheet(WALKING_ORDER.includes(next) ? 'gaps' : 'further');
-    return next ?? (stage === 'check' ? at : following(at, read, sheet));
-  };
-
-  const take = (taken: Taken) => {
-    const at = newestDraft().station;
-    const release = outbox.hold();
-    let drawn = Promise.resolve();
-    try {
-      newestRecord.current = writeReading(newestRecord.current, stage, at, taken, (next) => {
-        drawn = drawnTogether(computeEstimate(client, observedAt(next, stage)));
-      });
-    } catch {
-      setFault('This device is full: the reading is not kept. Make room, then press Next again.');
-      return;
-    } finally {
-      void drawn.then(release);
-    }
-    setFault(undefined);
-    become({ station: after(at), text: '' }, drawn);
-  };
-
-  const finish = (text: string) => {
-    const at = newestDraft().station;
-    if (text.trim() === '') {
-      become({ station: after(at), text: '' });
-      return;
-    }
-    const read = readTyped(at, text, units);
-    if (read.ok) take({ kind: 'figure', mm: read.mm, typed: withUnit(text, units) });
-    else {
-      setFault(read.message);
-      become({ station: at, text });
-    }
-  };
-
-  const onKey = (key: KeypadKey) => {
-    const { station: at, text } = newestDraft();
-    if (key.does === 'type') {
-      setFault(undefined);
-      become({ station: at, text: key.text === '-' ? flipSign(text) : text + key.text });
-    } else if (key.does === 'enter') finish(key.text);
-    else if (key.does === 'append-enter') finish(`${text === '' ? '0' : text}${key.text}`);
-    else if (key.id === 'next') finish(text);
-    else if (key.id === 'rubs') take({ kind: 'rubs' });
-    else if (key.id === 'unreachable') take({ kind: 'unreachable' });
-    else if (key.id === 'digits' || key.id === 'fractions') setWantsDigits(key.id === 'digits');
-    else if (text !== '') become({ station: at, text: text.slice(0, -1) });
-    else withdrawReading(newestRecord.current, stage, at);
-  };
-  // The pad is drawn once; it always reaches the newest handler.
-  const newest = useRef(onKey);
-  useEffect(() => {
-    newest.current = onKey;
-  });
-  const press = useCallback((key: KeypadKey) => newest.current(key), []);
   useKeyboard({
     type: (text) => press({ id: 'typed', label: text, does: 'type', text }),
     act: (id) => press({ id, label: id, does: 'act' }),
@@ -134,21 +60,13 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
 
   const { kind } = station(draft.station);
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) => setArea({ width: layout.width, height: layout.height });
-  const other: Sheet = sheet === 'gaps' ? 'further' : 'gaps';
-  const turnSheet = useMemo(
+  const turn = useMemo(
     () => (
-      <Press
-        onPress={() => {
-          setSheet(other);
-          pick(other === 'gaps' ? firstUnread(readingsByStation(newestRecord.current, stage)) : 'plumb.hinge');
-        }}
-        testID={`sheet-${other}`}
-        style={styles.sheet}
-      >
-        {SHEET_WORDS[other]}
+      <Press onPress={turnSheet} testID={`sheet-${OTHER[sheet]}`} style={styles.sheet}>
+        {SHEET_WORDS[OTHER[sheet]]}
       </Press>
     ),
-    [other, pick, stage],
+    [sheet, turnSheet],
   );
   const openProof = useCallback(() => router.replace(`/call/${record.call.id}/prove`), [record.call.id]);
   const openFix = useCallback(() => router.replace(`/call/${record.call.id}/fix`), [record.call.id]);
@@ -177,7 +95,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
         <ActiveLine id={draft.station} text={draft.text} fault={fault} reading={readings.get(draft.station)} unit={words.unit} />
         <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
         <View style={styles.foot}>
-          {turnSheet}
+          {turn}
           {stage === 'found' && <EstimateBar estimate={estimate} observed={observed} onOpen={openFind} />}
           {stage === 'check' && (
             <Press
@@ -218,33 +136,9 @@ function drawnTogether(diagnosed: Promise<void>): Promise<void> {
 
 const NO_STATIONS: readonly StationId[] = [];
 
-const SHEET_WORDS: Readonly<Record<Sheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
+const SHEET_WORDS: Readonly<Record<WalkSheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
 
-function firstUnread(readings: ReadonlyMap<StationId, unknown>): StationId {
-  return WALKING_ORDER.find((id) => !readings.has(id)) ?? 'latch.bottom';
-}
-
-/** The next station on the way round that is still to be read; the neighbour when all are. */
-function following(id: StationId, readings: ReadonlyMap<StationId, unknown>, sheet: Sheet): StationId {
-  if (sheet === 'further') return id;
-  const from = WALKING_ORDER.indexOf(id);
-  const round = [...WALKING_ORDER.slice(from + 1), ...WALKING_ORDER.slice(0, from)];
-  return round.find((next) => !readings.has(next)) ?? neighbour(id, 1);
-}
-
-function neighbour(id: StationId, by: 1 | -1): StationId {
-  const from = WALKING_ORDER.indexOf(id);
-  if (from < 0) return id;
-  return WALKING_ORDER[(from + by + WALKING_ORDER.length) % WALKING_ORDER.length] ?? id;
-}
-
-function flipSign(text: string): string {
-  return text.startsWith('-') ? text.slice(1) : `-${text}`;
-}
-
-function withUnit(text: string, units: 'mm' | 'in'): string {
-  return /[a-z"'′″]/i.test(text) ? text : `${text.trim()} ${text.includes('/') ? 'in' : units}`;
-}
+const OTHER: Readonly<Record<WalkSheet, WalkSheet>> = { gaps: 'further', further: 'gaps' };
 
 const styles = StyleSheet.create({
   walk: { flex: 1, minHeight: 0, paddingBottom: SPACE.s },

@@ -16,7 +16,7 @@ export interface DraftState {
   /** As it is for the next key: a key may come before the last one has been drawn. */
   newest: () => Draft;
   /** Kept on the device and true for the next key at once; drawn at once, or when `drawn` resolves. */
-  become: (next: Draft, drawn?: Promise<void>) => void;
+  setDraft: (next: Draft, drawn?: Promise<void>) => void;
 }
 
 /**
@@ -27,19 +27,19 @@ export interface DraftState {
  */
 export function useDraft(callId: string, stage: Stage, first: StationId, asked?: StationId): DraftState {
   const key = `swing.draft.${callId}.${stage}`;
-  const [draft, setDraft] = useState<Draft>(() => draftFor(readDraft(key), asked) ?? { station: asked ?? first, text: '' });
+  const [draft, setDrawn] = useState<Draft>(() => draftFor(readDraft(key), asked) ?? { station: asked ?? first, text: '' });
   const held = useRef(draft);
   const newest = useCallback(() => held.current, []);
-  const become = useCallback(
+  const setDraft = useCallback(
     (next: Draft, drawn?: Promise<void>) => {
       keepDraft(key, next);
       held.current = next;
-      if (drawn === undefined) setDraft(next);
-      else void drawn.then(() => setDraft(held.current));
+      if (drawn === undefined) setDrawn(next);
+      else void drawn.then(() => setDrawn(held.current));
     },
     [key],
   );
-  return { draft, newest, become };
+  return { draft, newest, setDraft };
 }
 
 /** A station asked for by name comes before where the walk stood, unless something is typed there already. */

@@ -1,5 +1,6 @@
 import { DomainError, parseLength } from '@proper-swing/core';
 import type { SessionGaps } from '@proper-swing/core/sheets';
+import { withUnit } from '../../record/typedText';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { usePreferences } from '../../offline/preferences';
@@ -20,7 +21,7 @@ export function ReadGaps({ keys, store, words }: { keys: readonly (keyof Session
     const gaps = keys.flatMap((key): TypedGap[] => {
       try {
         const { mm } = parseLength(typed[key] ?? '', { defaultUnit: units, field: key });
-        return [{ key, mm, typed: `${typed[key] ?? ''} ${units}` }];
+        return [{ key, mm, typed: withUnit(typed[key] ?? '', units) }];
       } catch (error) {
         if (!(error instanceof DomainError)) throw error;
         found[key] = (typed[key] ?? '') === '' ? 'Read this gap; 0 where it rubs.' : error.message;

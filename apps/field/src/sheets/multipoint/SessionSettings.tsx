@@ -7,7 +7,7 @@ import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { withoutUnit, withUnits } from '../typedSheet';
+import { withoutUnit, withUnit } from '../../record/typedText';
 import type { LengthWords } from '../../design/lengthWords';
 import { SEALS } from './HandleFeel';
 import { settingFieldsFor, usualSettings } from './sessionSettings';
@@ -24,7 +24,7 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
     if (text === undefined) return;
     setTyping(Object.fromEntries(Object.entries(typing).filter(([key]) => key !== path)));
     if (text !== withoutUnit(settings[path] ?? usual[path] ?? '', words.unit))
-      setSettings({ [path]: isTurns ? text : withUnits(text, words.unit) });
+      setSettings({ [path]: isTurns ? text : withUnit(text, words.unit) });
   };
   return (
     <Section title="Hinge and lock">

@@ -1,0 +1,119 @@
+import { fireEvent, render, screen } from '@testing-library/react-native';
+import { outbox } from '../offline/outbox';
+import { Choice } from './Choice';
+import { Failure } from './Failure';
+import { Field } from './Field';
+import { lengthWords } from './lengthWords';
+import { pluralOf } from './plural';
+import { Press } from './Press';
+import { SaveSign } from './SaveSign';
+import { Section, Slip } from './Section';
+import { LIGHT, TARGET } from './tokens';
+
+describe('parts every page is made of', () => {
+  it('a press is a full target, says what it does, and tells whether it is chosen', () => {
+    const onPress = jest.fn();
+    render(
+      <Press onPress={onPress} chosen label="Packing">
+        Packing
+      </Press>,
+    );
+    const button = screen.getByRole('button', { name: 'Packing' });
+    fireEvent.press(button);
+    expect(onPress).toHaveBeenCalledTimes(1);
+    expect(button).toHaveStyle({ minHeight: TARGET, minWidth: TARGET });
+    expect(button).toHaveStyle({ backgroundColor: LIGHT.ink });
+  });
+
+  it('one that is disabled does nothing and says so', () => {
+    const onPress = jest.fn();
+    render(
+      <Press onPress={onPress} disabled>
+        Log
+      </Press>,
+    );
+    fireEvent.press(screen.getByText('Log'));
+    expect(onPress).not.toHaveBeenCalled();
+    expect(screen.getByRole('button')).toBeDisabled();
+  });
+
+  it('a choice is a group of which one holds', () => {
+    const onChoose = jest.fn();
+    const options = [
+      { id: 'left', label: 'Left' },
+      { id: 'right', label: 'Right' },
+    ] as const;
+    render(<Choice label="Hinges on" options={options} chosen="left" onChoose={onChoose} testID="hinges" />);
+    expect(screen.getByTestId('hinges-left')).toBeChecked();
+    expect(screen.getByTestId('hinges-right')).not.toBeChecked();
+    fireEvent.press(screen.getByTestId('hinges-right'));
+    expect(onChoose).toHaveBeenCalledWith('right');
+  });
+
+  it('a field shows its fault beside it and tells a screen reader', () => {
+    const onChange = jest.fn();
+    render(
+      <Field label="Width" spoken="Width of the slab" value="x" onChange={onChange} error="Cannot read x." hint="762" testID="width" />,
+    );
+    const input = screen.getByLabelText('Width of the slab');
+    expect([input.props['aria-invalid'], input.props.placeholder]).toEqual([true, '762']);
+    expect(screen.getByText('Cannot read x.')).toBeTruthy();
+    fireEvent.changeText(input, '762');
+    expect(onChange).toHaveBeenCalledWith('762');
+  });
+
+  it('a section has a heading, a slip its label', () => {
+    render(
+      <Section title="The door">
+        <Slip label="Take care">{null}</Slip>
+      </Section>,
+    );
+    expect(screen.getByRole('heading', { name: 'The door' })).toBeTruthy();
+    expect(screen.getByText('Take care')).toBeTruthy();
+  });
+
+  it('a failure says what it is and gives a way on', () => {
+    const onOnward = jest.fn();
+    render(<Failure title="This page broke" says="Nothing is lost." onward="Try again" onOnward={onOnward} />);
+    expect(screen.getByText('Nothing is lost.')).toBeTruthy();
+    fireEvent.press(screen.getByTestId('onward'));
+    expect(onOnward).toHaveBeenCalledTimes(1);
+  });
+});
+
+describe('the sign of what is not yet saved', () => {
+  afterEach(() => {
+    screen.unmount();
+    outbox.waiting().forEach((each) => outbox.remove(each));
+  });
+  const note = (id: string) => ({ id, writtenAt: '', callId: 'c', text: 'x' });
+
+  it('says nothing waits, how many do, and that some were refused', () => {
+    render(<SaveSign />);
+    expect(screen.getByLabelText('Everything is saved')).toBeTruthy();
+    screen.unmount();
+    const first = outbox.add('notes', note('a'));
+    outbox.add('notes', note('b'));
+    render(<SaveSign />);
+    expect(screen.getByText('2 to save')).toBeTruthy();
+    screen.unmount();
+    outbox.refuse(first, 'no');
+    render(<SaveSign />);
+    expect(screen.getByText('1 refused')).toBeTruthy();
+  });
+});
+
+describe('words for amounts', () => {
+  it('one, or any other number, whatever its sign', () => {
+    const step = { one: 'step', other: 'steps' };
+    expect([0, 1, -1, 2, 1.5].map((n) => pluralOf(n, step))).toEqual(['steps', 'step', 'step', 'steps', 'steps']);
+  });
+
+  it('lengths are written as the person wants them', () => {
+    expect([lengthWords({ system: 'mm' }).withUnit(3.2), lengthWords({ system: 'mm' }).bare(3.2)]).toEqual(['3.2 mm', '3.2']);
+    expect([lengthWords({ system: 'in', finest: 16 }).withUnit(3.175), lengthWords({ system: 'in', finest: 16 }).unit]).toEqual([
+      '1/8 in',
+      'in',
+    ]);
+  });
+});

@@ -1,0 +1,144 @@
+import { mergeRecord, type CallRecord, type ReadingEntry } from '@proper-swing/contract';
+import type { StationId } from '@proper-swing/core';
+import { act, renderHook } from '@testing-library/react-native';
+import { outbox } from '../../offline/outbox';
+import { deviceStorage } from '../../offline/storage';
+import { exampleRecord } from '../../record/exampleRecord';
+import { keypadFor, type KeypadKey } from './keypadKeys';
+import { useWalk, type WalkOptions } from './useWalk';
+
+afterEach(() => {
+  outbox.waiting().forEach((each) => outbox.remove(each));
+  deviceStorage.keys().forEach((key) => deviceStorage.remove(key));
+});
+
+const readings = () => outbox.waiting().flatMap(({ kind, body }) => (kind === 'readings' ? [body as ReadingEntry] : []));
+const withWaiting = (record: CallRecord) => outbox.waiting().reduce((sum, { kind, body }) => mergeRecord(sum, kind, body), record);
+
+let calls = 0;
+/** A walk on a call of its own, and a finger on its keypad. */
+function walk(change: Partial<WalkOptions> = {}) {
+  const example = exampleRecord();
+  calls += 1;
+  const record = change.record ?? { ...example, call: { ...example.call, id: `walk-${calls}` } };
+  const options: WalkOptions = { record, stage: 'found', stations: [], units: 'mm', alongside: () => Promise.resolve(), ...change };
+  const { result, rerender } = renderHook((props: WalkOptions) => useWalk(props), { initialProps: options });
+  const key = (label: string): KeypadKey => {
+    const { draft, wantsDigits } = result.current;
+    const kind = draft.station.startsWith('plumb') ? 'lean' : 'gap';
+    const found = keypadFor(kind, options.units, wantsDigits)
+      .flat()
+      .find((each) => each.label === label);
+    if (found === undefined) throw new Error(`no key ${label}`);
+    return found;
+  };
+  return {
+    walk: () => result.current,
+    record,
+    tap: async (...labels: string[]) => {
+      for (const label of labels) {
+        await act(async () => {
+          result.current.press(key(label));
+          await Promise.resolve();
+        });
+        rerender({ ...options, record: withWaiting(record) });
+      }
+    },
+    pick: (id: StationId) => act(() => result.current.pick(id)),
+    turn: () => act(() => result.current.turnSheet()),
+  };
+}
+
+describe('a walk round the door', () => {
+  it('types, writes what was typed with its unit, and goes on to the next gap', async () => {
+    const { walk: now, tap } = walk();
+    await tap('4', '.', '6');
+    expect(now().draft).toEqual({ station: 'latch.bottom', text: '4.6' });
+    await tap('Next');
+    expect(readings()[0]).toMatchObject({ station: 'latch.bottom', mm: 4.6, typed: '4.6 mm' });
+    expect(now().draft).toEqual({ station: 'latch.mid', text: '' });
+    await tap('2', '½');
+    expect(readings()[1]).toMatchObject({ station: 'latch.mid', mm: 2.5, typed: '2.5 mm' });
+    await tap('½', 'Rubs', "Can't reach");
+    expect(readings().map(({ station, kind, typed }) => [station, kind, typed])).toEqual([
+      ['latch.bottom', 'figure', '4.6 mm'],
+      ['latch.mid', 'figure', '2.5 mm'],
+      ['latch.top', 'figure', '0.5 mm'],
+      ['head.latch', 'rubs', ''],
+      ['head.mid', 'unreachable', ''],
+    ]);
+  });
+
+  it('in inches one tap is a reading, kept as the fraction it was', async () => {
+    const { tap } = walk({ units: 'in' });
+    await tap('1/8');
+    expect(readings()[0]).toMatchObject({ mm: 3.175, typed: '1/8 in' });
+    await tap('0–9', '3', '/', '3', '2', 'Next');
+    expect(readings()[1]).toMatchObject({ mm: expect.closeTo(2.38125, 9) as number, typed: '3/32 in' });
+  });
+
+  it('says what is wrong with a figure and keeps it to be mended', async () => {
+    const { walk: now, tap } = walk();
+    await tap('2', '6', '0', 'Next');
+    expect(now().fault).toContain('260 mm is no size for a gap');
+    expect([now().draft.text, readings()]).toEqual(['260', []]);
+    await tap('Erase', 'Erase');
+    expect(now().draft.text).toBe('2');
+    await tap('6');
+    expect(now().fault).toBeUndefined();
+    await tap('Next');
+    expect(readings()[0]?.mm).toBe(26);
+  });
+
+  it('Next on nothing passes on; Erase on nothing takes the reading back', async () => {
+    const { walk: now, tap, pick } = walk();
+    await tap('Next');
+    expect([now().draft.station, readings()]).toEqual(['latch.mid', []]);
+    await tap('3', 'Next');
+    pick('latch.mid');
+    await tap('Erase');
+    expect(readings().map(({ withdrawn, supersedes }) => [withdrawn ?? false, supersedes !== undefined])).toEqual([
+      [false, false],
+      [true, true],
+    ]);
+  });
+
+  it('a station asked for by name comes first, and a check reads only those asked for', async () => {
+    const { walk: now, tap } = walk({ stage: 'check', stations: ['hinge.top', 'plumb.across'] });
+    expect(now().draft.station).toBe('hinge.top');
+    await tap('2', 'Next');
+    expect([now().draft.station, now().sheet]).toEqual(['plumb.across', 'further']);
+  });
+
+  it('turns to what is read besides the gaps, where a lean carries its sign', async () => {
+    const { walk: now, tap, turn } = walk();
+    turn();
+    expect([now().sheet, now().draft.station]).toEqual(['further', 'plumb.hinge']);
+    await tap('4', '+/−', 'Next');
+    expect(readings()[0]).toMatchObject({ station: 'plumb.hinge', mm: -4, typed: '-4 mm' });
+    turn();
+    expect([now().sheet, now().draft.station]).toEqual(['gaps', 'latch.bottom']);
+  });
+
+  it('what is typed is there again after a reload, on the same call and stage', async () => {
+    const first = walk();
+    await first.tap('4', '.');
+    expect(walk({ record: first.record }).walk().draft).toEqual({ station: 'latch.bottom', text: '4.' });
+    expect(walk({ record: first.record, stage: 'left' }).walk().draft.text).toBe('');
+    expect(walk().walk().draft.text).toBe('');
+  });
+
+  it('a full device says so and keeps what was typed', async () => {
+    const { walk: now, tap } = walk();
+    await tap('3');
+    const add = jest.spyOn(outbox, 'add').mockImplementation(() => {
+      throw new Error('QuotaExceededError');
+    });
+    await tap('Next');
+    add.mockRestore();
+    expect(now().fault).toContain('This device is full');
+    expect([now().draft.text, readings()]).toEqual(['3', []]);
+    await tap('Next');
+    expect(readings()[0]?.mm).toBe(3);
+  });
+});

@@ -1,0 +1,93 @@
+import type { Call, Door, FindingEntry, Site } from '@proper-swing/contract';
+import { MM_PER_UNIT } from '@proper-swing/core';
+import { check, recordSchema } from '@proper-swing/contract/schemas';
+import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
+import { outbox } from '../../offline/outbox';
+import { newCallSchema, type NewCallForm } from './newCallForm';
+import { startCall } from './startCall';
+
+afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
+
+const form: NewCallForm = {
+  units: 'mm',
+  siteId: 'new',
+  siteName: ' Alder Court ',
+  address: '4 Mill Row',
+  contact: '',
+  doorId: 'new',
+  doorTitle: 'Kitchen',
+  preset: 'solid',
+  layout: 'sixAndTen',
+  hingesOn: 'right',
+  width: '762',
+  height: '1981',
+  complaintId: 'rubsLatchTop',
+  complaint: 'Catches at the top',
+};
+const faults = (change: Partial<NewCallForm>) => {
+  try {
+    newCallSchema.validateSync({ ...form, ...change }, { abortEarly: false });
+    return [];
+  } catch (error) {
+    return (error as { inner: { path: string; message: string }[] }).inner.map(({ path, message }) => `${path}: ${message}`);
+  }
+};
+const written = <T>(kind: string) => outbox.waiting().flatMap((each) => (each.kind === kind ? [each.body as T] : []));
+
+describe('the form of a new call', () => {
+  it('takes what is needed, and names what is wrong at its field', () => {
+    expect(faults({})).toEqual([]);
+    expect(faults({ siteName: '  ' })).toEqual(['siteName: Type a name for the site.']);
+    expect(faults({ doorTitle: '' })).toEqual(['doorTitle: Type which door it is, such as Kitchen.']);
+    expect(faults({ width: 'wide' })[0]).toMatch(/^width: Cannot read/);
+    expect(faults({ width: '7620' })[0]).toBe('width: Width: 7620 mm is not a door; 300 to 3000 mm.');
+    expect(faults({ siteId: '' })[0]).toBe('siteId: Choose a site, or New site.');
+  });
+
+  it('asks nothing of a site and a door that are there already', () => {
+    expect(faults({ siteId: 'known', siteName: '', doorId: 'known', doorTitle: '', width: '', height: '' })).toEqual([]);
+  });
+
+  it('reads inches as inches', () => {
+    expect(faults({ units: 'in', width: '30', height: '78' })).toEqual([]);
+    expect(faults({ units: 'in', width: '3', height: '78' })[0]).toContain('is not a door');
+  });
+});
+
+describe('starting a call', () => {
+  it('writes site, door, call and complaint, parents first, each as the server takes it', () => {
+    const callId = startCall(form);
+    expect(outbox.waiting().map(({ kind }) => kind)).toEqual(['sites', 'doors', 'calls', 'findings']);
+    for (const { kind, body } of outbox.waiting()) expect([kind, check(recordSchema(kind), body).ok]).toEqual([kind, true]);
+    const [[site], [door], [call], [finding]] = [
+      written<Site>('sites'),
+      written<Door>('doors'),
+      written<Call>('calls'),
+      written<FindingEntry>('findings'),
+    ];
+    expect([site?.name, door?.siteId, call?.doorId, finding?.callId]).toEqual(['Alder Court', site?.id, door?.id, callId]);
+    expect([finding?.finding, finding?.answer, call?.state]).toEqual(['complaint', 'rubsLatchTop', 'open']);
+  });
+
+  it('a door has the make of its preset, its hinges by the layout chosen', () => {
+    startCall({ ...form, layout: 'fiveAndNine' });
+    const [door] = written<Door>('doors');
+    expect(door).toMatchObject({ kind: 'hinged', make: { hingesOn: 'right', slabKind: 'solidTimber', thicknessMm: 40, fireRated: false } });
+    const [top = 0] = door?.make.hingeHeightsMm ?? [];
+    // Common practice, no source: the top hinge 5 in down.
+    expect(top).toBe(Math.round(5 * MM_PER_UNIT.in));
+    expect(door?.make.hingeHeightsMm).toHaveLength(3);
+  });
+
+  it('writes no site, door or complaint that is there or was not said', () => {
+    startCall({ ...form, siteId: 's', doorId: 'd', complaintId: '' });
+    expect(outbox.waiting().map(({ kind }) => kind)).toEqual(['calls']);
+    expect(written<Call>('calls')[0]?.doorId).toBe('d');
+  });
+
+  it.each(DOOR_PRESETS.map(({ id }) => id))('a preset %s makes a door that the server takes', (preset) => {
+    startCall({ ...form, preset });
+    const [door] = written<Door>('doors');
+    expect(check(recordSchema('doors'), door)).toMatchObject({ ok: true });
+  });
+});
