@@ -1,0 +1,122 @@
+// Lines that must not be breakable without a unit test failing: what is broken, where, how, and which tests are to notice.
+// Kept by hand beside what the mutation tool finds by itself, because each of them once went unnoticed.
+
+const core = (file, find, put, tests) => ({ file: `packages/core/src/${file}`, find, put, project: 'core', tests });
+const contract = (file, find, put, tests) => ({ file: `packages/contract/src/${file}`, find, put, project: 'contract', tests });
+const server = (file, find, put, tests) => ({ file: `apps/server/src/${file}`, find, put, project: 'server', tests });
+const field = (file, find, put, tests) => ({ file: `apps/field/src/${file}`, find, put, project: 'field', tests });
+
+export const MUTATIONS = [
+  ['cuts come last', core('planning/steps.ts', 'phaseOf(one.action) - phaseOf(other.action) || ', '', 'planning/planning')],
+  ['end hinges come first', core('planning/steps.ts', '? 1 : 2;', '? 2 : 1;', 'planning/planning')],
+  ['minutes per amount', core('model/action.ts', 'minutes.first + minutes.each * (Math.abs(amount) - 1)', 'minutes.first', 'model/model')],
+  [
+    'the rulings of a fire door',
+    core('hinged/tables/actions.ts', '(forbidden.fireRated === true && door.fireRated) ||', '', 'hinged/(plan|card/schools)'),
+  ],
+  ['rulings reach the plan', core('planning/rulings.ts', 'if (forbidden !== undefined)', 'if (forbidden === null)', 'planning/planning')],
+  ['the forbidding threshold, too high', core('planning/rulings.ts', 'FORBID_FROM = 0.2', 'FORBID_FROM = 0.35', 'planning/planning')],
+  ['the forbidding threshold, too low', core('planning/rulings.ts', 'FORBID_FROM = 0.2', 'FORBID_FROM = 0.1', 'planning/planning')],
+  ['spread of watched work', core('inference/afterWork.ts', 'STOPPED_SHARE_SD = 0.25', 'STOPPED_SHARE_SD = 0.05', 'inference/afterWork')],
+  ['the allowance of a rub', core('inference/believe.ts', 'RUB_TELLS = 5', 'RUB_TELLS = 0', 'inference/believe')],
+  ['unevenness of lean and bow', core('inference/linearReadings.ts', " || kind === 'lean' || kind === 'bow'", '', 'inference/believe')],
+  ['unevenness of width', core('inference/linearReadings.ts', "kind === 'opening' || ", '', 'inference/believe')],
+  [
+    'one cause of a part is treated',
+    core(
+      'planning/planCorrections.ts',
+      '.filter(({ part }, i, all) => all.findIndex((each) => each.part === part) === i)',
+      '',
+      'hinged/plan',
+    ),
+  ],
+  [
+    'what was treated is not treated again',
+    core('planning/planCorrections.ts', '.filter((each) => !isTreated(belief, each))', '', 'hinged/afterRound'),
+  ],
+  [
+    'timber comes off only for a lack of room',
+    core('planning/searchPlans.ts', 'if (asSet <= SEEN_FROM_MM) return;', '', 'hinged/searchPlans'),
+  ],
+  ['what was learned of a unit', core('inference/afterWork.ts', '* effect.mmPerUnit * times', '* effect.mmPerUnit', 'inference/afterWork')],
+
+  ['a planed line on its way to the engine', contract('engine/register.ts', ', ...(planed && { planed })', '', 'engine/requests')],
+  [
+    'instruments on their way to the engine',
+    contract('engine/register.ts', 'instrument === undefined ? {} : { instrument }', '{}', 'engine/requests'),
+  ],
+  [
+    'checks after work on their way to the engine',
+    contract('engine/register.ts', ', ...(findings && { findings })', '', 'engine/requests'),
+  ],
+  [
+    'limits of a figure',
+    contract(
+      'engine/figures.ts',
+      '.test(finite).min(from).max(to);\n\n/** A length that may',
+      '.test(finite).min(from);\n\n/** A length that may',
+      'engine/requests',
+    ),
+  ],
+  [
+    'a correction keeps its place',
+    contract('record/sequence.ts', 'corrected !== undefined ? keyOf(corrected, further) : ', '', 'record/sequence'),
+  ],
+  [
+    'nothing comes before what its writer knew',
+    contract('record/sequence.ts', 'before === undefined || before < id ? id : `${before}.${id}`', 'id', 'record/sequence'),
+  ],
+
+  [
+    'no transaction',
+    server(
+      'record/recordStore.ts',
+      "source.transaction((manager) => (kind.manner === 'card' ? putCard(manager, kind, body) : putEntry(manager, kind, body))),",
+      "kind.manner === 'card' ? putCard(source.manager, kind, body) : putEntry(source.manager, kind, body),",
+      'record/recordStore',
+    ),
+  ],
+  ['no write queue', server('record/recordStore.ts', 'const next = last.then(work, work);', 'const next = work();', 'record/recordStore')],
+  [
+    'order of history',
+    server('record/callViews.ts', ".orderBy('call.scheduledFor', 'DESC')", ".orderBy('call.scheduledFor', 'ASC')", 'record/callViews'),
+  ],
+  ['counts of what stands', server('record/callViews.ts', '${name}.withdrawn = 0 AND ', '', 'record/callViews')],
+  [
+    'the make of an old door',
+    server('migrations/1795700000000-door-kinds.ts', 'UPDATE "door" SET "make" = ${MAKE_OF_COLUMNS}', 'SELECT 1', 'storedDatabases'),
+  ],
+
+  ['scope of queued writes', field('offline/sending.ts', 'scope: IN_ORDER,', '', 'offline/sending')],
+  [
+    'retry of queued writes',
+    field('offline/sending.ts', 'retry: (_failures, error) => !(error instanceof RefusedError),', 'retry: false,', 'offline/sending'),
+  ],
+  ['removal of queued writes', field('offline/sending.ts', '      outbox.remove(outgoing);\n', '', 'offline/sending')],
+  ['letting go of a settled write', field('offline/sending.ts', 'onSettled: () => mutations.remove(mutation),', '', 'offline/sending')],
+  ['a 5xx taken as refusal', field('offline/api.ts', 'if (response.status >= 500)', 'if (response.status >= 600)', 'offline/api')],
+  [
+    'a new check after new work',
+    field('record/writeReading.ts', "(stage !== 'check' || isAfterWork(record, current))", 'true', 'record/writing'),
+  ],
+  [
+    'findings asked at "left"',
+    field('record/observed.ts', "stage === 'found' ? answersAfter(record) : []", 'answersAfter(record)', 'record/writing'),
+  ],
+  ['engine answers persisted', field('offline/queryClient.ts', 'queryKey[0] !== ENGINE_KEY && ', '', 'offline/kept')],
+  [
+    'what one act wrote is taken back',
+    field('sheets/multipoint/useCallSession.ts', 'turned.filter(({ go }) => go === last.go)', '[...turned]', 'useCallSession'),
+  ],
+  [
+    'an old write is upgraded',
+    field(
+      'offline/outbox.ts',
+      "upgraded(JSON.parse(storage.get(key) ?? '') as Outgoing)",
+      "JSON.parse(storage.get(key) ?? '') as Outgoing",
+      'offline/kept',
+    ),
+  ],
+  ['what was really planed', field('record/writeAdjustment.ts', 'const share = amount / planned;', 'const share = 1;', 'record/writing')],
+  ['a fraction is of an inch', field('record/typedText.ts', "text.includes('/') ? 'in' : unit", 'unit', 'record/typedText')],
+].map(([breaks, where]) => ({ breaks, ...where }));
