@@ -53,6 +53,16 @@ describe('searchPlans', () => {
     expect(searchPlans({ ...spaceFrom(wide), planes }, 5).every(({ planed }) => planed.length === 0)).toBe(true);
   });
 
+  it('takes no timber off to be clear of a limit that it keeps: only to come inside one', () => {
+    // Just inside its least gap, and within the guard: planing would be cheaper than what the guard asks, and is not done.
+    const close = Float64Array.from(board.limits, ({ target }) => target);
+    for (const i of latchGaps) close[i] = board.limits[i]?.min ?? 0;
+    const space = { ...spaceFrom(close), settings: [], strikes: [], planes: [{ action: action('planeLatch'), price: 1 }] };
+    expect(searchPlans(space, 5).map(({ planed }) => planed.length)).toEqual([0]);
+    for (const i of latchGaps) close[i] = (close[i] ?? 0) - 0.1;
+    expect(searchPlans(space, 1)[0]?.planed).toHaveLength(1);
+  });
+
   // The bound may leave nothing out: every choice of the hinges is tried here by itself, each with its own strikes and planing.
   it('finds what trying every setting finds, timber and hinges already off their line included', () => {
     const random = seededRandom(23);

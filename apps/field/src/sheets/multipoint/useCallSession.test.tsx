@@ -41,6 +41,20 @@ describe('the session of a call', () => {
     expect(written<Adjustment>('adjustments')).toHaveLength(6);
   });
 
+  it('takes back what the last act wrote and nothing before it, however quickly they came', () => {
+    const { store, again } = session();
+    store().logTurns({ topSide: 1, bottomSide: 1 });
+    again();
+    store().logTurns({ topSide: 0.5, height: 0.25 });
+    again();
+    store().takeBack?.();
+    again();
+    expect(store().session.goes).toEqual([{ turns: { topSide: 1, bottomSide: 1 } }]);
+    store().takeBack?.();
+    again();
+    expect(store().session.goes).toEqual([]);
+  });
+
   it('gaps before any turn are as found, after it a check of their own', () => {
     const { store, again } = session(exampleRecord());
     store().writeGaps([{ key: 'latchTopMm', mm: 10, typed: '10 mm' }]);
