@@ -4,7 +4,7 @@ import { forgetServer } from './reachability';
 
 const real = globalThis.fetch;
 const answers = (answer: () => Promise<Response>) => {
-  globalThis.fetch = jest.fn(answer) as unknown as typeof fetch;
+  globalThis.fetch = jest.fn(answer);
 };
 const response = (status: number, body: unknown) => new Response(typeof body === 'string' ? body : JSON.stringify(body), { status });
 

@@ -4,10 +4,10 @@ import { forgetServer, serverLost } from './reachability';
 const real = globalThis.fetch;
 let asked = 0;
 const server = (isThere: () => boolean) => {
-  globalThis.fetch = (() => {
+  globalThis.fetch = () => {
     asked += 1;
     return isThere() ? Promise.resolve(new Response('{}', { status: 200 })) : Promise.reject(new TypeError('network'));
-  }) as unknown as typeof fetch;
+  };
 };
 
 beforeEach(() => {
@@ -46,7 +46,7 @@ describe('a server that is lost', () => {
   });
 
   it('that answers with an error is still lost', async () => {
-    globalThis.fetch = (() => Promise.resolve(new Response('', { status: 502 }))) as unknown as typeof fetch;
+    globalThis.fetch = () => Promise.resolve(new Response('', { status: 502 }));
     serverLost();
     await jest.advanceTimersByTimeAsync(2000);
     expect(onlineManager.isOnline()).toBe(false);

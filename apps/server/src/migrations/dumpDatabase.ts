@@ -9,7 +9,7 @@ export async function dumpDatabase(source: DataSource): Promise<string> {
     objects
       .filter(({ type }) => type === 'table')
       .map(async ({ name }) => {
-        const found = await source.query<Record<string, unknown>[]>(`SELECT * FROM "${name}"`);
+        const found = await source.query<Record<string, SqlValue>[]>(`SELECT * FROM "${name}"`);
         return found.map((row) => {
           const columns = Object.keys(row).map((column) => `"${column}"`);
           return `INSERT INTO "${name}" (${columns.join(', ')}) VALUES (${Object.values(row).map(literal).join(', ')});`;
@@ -19,7 +19,9 @@ export async function dumpDatabase(source: DataSource): Promise<string> {
   return [...objects.map(({ sql }) => `${sql};`), ...rows.flat(), ''].join('\n');
 }
 
-function literal(value: unknown): string {
-  if (value === null || value === undefined) return 'NULL';
-  return typeof value === 'number' || typeof value === 'bigint' ? String(value) : `'${String(value as string).replaceAll("'", "''")}'`;
+type SqlValue = string | number | bigint | null;
+
+function literal(value: SqlValue): string {
+  if (value === null) return 'NULL';
+  return typeof value === 'string' ? `'${value.replaceAll("'", "''")}'` : String(value);
 }

@@ -1,4 +1,15 @@
-import { array, boolean, number, object, string, type AnyObject, type ObjectSchema, type Schema, type TestFunction } from 'yup';
+import {
+  array,
+  boolean,
+  number,
+  object,
+  string,
+  type AnyObject,
+  type MixedSchema,
+  type ObjectSchema,
+  type Schema,
+  type TestFunction,
+} from 'yup';
 import type { Faults, Field, Fields } from './field';
 
 const UUID_V7 = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
@@ -18,11 +29,11 @@ export function schemaOf(fields: Fields, faults?: Faults): ObjectSchema<AnyObjec
 
 /** The check of one field. */
 export function fieldSchema(field: Field): Schema {
-  const plain = plainSchema(field);
-  if (field.optional) return plain.nullable().optional().default(undefined);
-  if (field.nullable) return plain.nullable().defined();
+  const plain = plainSchema(field) as MixedSchema;
+  if (field.optional) return plain.nullable().optional().default(undefined) as Schema;
+  if (field.nullable) return plain.nullable().defined() as Schema;
   // An empty text is a text: only what must be named may not be left empty.
-  return field.is === 'text' && !field.named && field.form === undefined ? plain.defined() : plain.required();
+  return (field.is === 'text' && !field.named && field.form === undefined ? plain.defined() : plain.required()) as Schema;
 }
 
 function plainSchema(field: Field): Schema {
