@@ -8,6 +8,12 @@ const plain = (name, root) => ({
   transformIgnorePatterns: ['/node_modules/(?!(fast-check|pure-rand|uuid|date-fns)/)'],
 });
 
+const field = require('jest-expo/jest-preset');
+const SCRIPTS = '\\.[jt]sx?$';
+const [babelJest, babelOptions] = field.transform[SCRIPTS];
+// Jest runs scripts that know no import(): there a late script is required when it is asked for.
+const lateScripts = ['@babel/plugin-transform-dynamic-import', '@babel/plugin-transform-modules-commonjs'];
+
 module.exports = {
   testTimeout: 30000,
   projects: [
@@ -16,7 +22,8 @@ module.exports = {
     plain('contract', 'packages/contract'),
     plain('server', 'apps/server'),
     {
-      ...require('jest-expo/jest-preset'),
+      ...field,
+      transform: { ...field.transform, [SCRIPTS]: [babelJest, { ...babelOptions, plugins: lateScripts }] },
       displayName: 'field',
       rootDir: `${__dirname}/apps/field`,
       testMatch: ['**/src/**/*.test.ts', '**/src/**/*.test.tsx'],

@@ -66,7 +66,7 @@ export {
   type AdjustableHingeId,
   type HingeScrewId,
   type KeepId,
-} from './multipoint/adjusters';
+} from './sheets/multipoint/adjusters';
 export { THREAD_SHARE } from './load/screwHold';
 export { slabMass } from './load/slabMass';
 export { SIDES, type SideId } from './hinged/tables/sides';

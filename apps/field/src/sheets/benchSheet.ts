@@ -1,6 +1,8 @@
 import type { Adjustment, SheetName } from '@proper-swing/contract';
 import { action, GAUGE_TELLS_MM, type ActionId, type FindingId, type StationId } from '@proper-swing/core';
+import type { ComponentType } from 'react';
 import type { LengthWords } from '../design/lengthWords';
+import type { AnswerProps } from './AnswerLine';
 
 /** One figure a sheet asks for: where it goes in the request, and what it usually is. */
 export interface SheetField {
@@ -50,6 +52,8 @@ export interface BenchSheet<Result = unknown> {
   estimated: readonly string[];
   /** In a call, fields that follow from the answer to a check. */
   checks: Readonly<Record<string, FindingId>>;
+  /** Draws the answer and lists its figures; its script is fetched when the sheet is first opened. */
+  Answer: ComponentType<AnswerProps<Result, never>>;
   /** The answer in words, as it is kept with a call. */
   says: (result: Result, words: LengthWords) => string;
   /** What can be logged as done from an answer, in the order it is offered. */

@@ -12,16 +12,16 @@ import {
   type OwnLimits,
   type SchoolChoices,
 } from '@proper-swing/core';
+import { hingeHeights, slabHeight, slabWidth } from '@proper-swing/core/sheets/shapes';
 import { array, boolean, number, object, string, type InferType, type Schema } from 'yup';
 import { fieldSchema } from '../fields/schema';
 import { OWN_LIMITS, SCHOOLS } from '../record/doorKinds/hinged';
-import { hingeHeights, slabHeight, slabWidth } from '../sheets/doorShapes';
 import { finite, LARGEST_MM, mm } from './figures';
 
 const doorShape = {
-  slabWidthMm: slabWidth,
-  slabHeightMm: slabHeight,
-  hingeHeightsMm: hingeHeights,
+  slabWidthMm: fieldSchema(slabWidth) as Schema<number>,
+  slabHeightMm: fieldSchema(slabHeight) as Schema<number>,
+  hingeHeightsMm: fieldSchema(hingeHeights) as Schema<number[]>,
   hingeKind: string().oneOf(HINGE_KINDS).required().meta({ description: 'Kind of hinge; decides what may be bent or packed' }),
   slabKind: string().oneOf(SLAB_KINDS).required().meta({ description: 'Make of the slab; decides whether it may be planed' }),
   fireRated: boolean().required().meta({ description: 'Fire, smoke or security door: nothing outside its certificate' }),

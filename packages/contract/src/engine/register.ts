@@ -11,7 +11,7 @@ import {
   type Stepwise,
 } from '@proper-swing/core';
 import { diagnose, estimate, planningOf, toEnd, whatNext } from '@proper-swing/core/engine';
-import { SHEETS, type EngineFunction as PlainFunction } from '../sheets';
+import { SHEETS } from '../sheets';
 import { check, type FieldError } from '../validate';
 import { toJsonSchema, type JsonSchema } from '../jsonSchema';
 import {
@@ -27,6 +27,7 @@ import {
   type PlanRequest,
   type WhatIfRequest,
 } from './hingedSchemas';
+import type { EngineFunction as PlainFunction } from './engineFunction';
 import { parseLengthRequest, parseLengthResult, type ParseLengthRequest } from './lengthSchemas';
 
 /** A function of the engine, some of which take long enough to be told of and stopped. */

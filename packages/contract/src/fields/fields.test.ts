@@ -1,5 +1,20 @@
 import { check } from '../validate';
-import { choice, flag, group, id, instant, lengthMm, list, named, nullable, number, optional, text, type Field } from './field';
+import {
+  choice,
+  flag,
+  group,
+  id,
+  instant,
+  lengthMm,
+  list,
+  named,
+  nullable,
+  number,
+  omittable,
+  optional,
+  text,
+  type Field,
+} from '@proper-swing/core/fields/field';
 import { fieldSchema, schemaOf } from './schema';
 
 const wrong = (field: Field, value: unknown) => {
@@ -45,6 +60,13 @@ describe('a field by its description', () => {
     isRefused(choice('effort', [1, 2]), 3, '2');
     isTaken(flag('it'), true, false);
     isRefused(flag('it'), 'yes', 1);
+  });
+
+  it('what may be left out is absent, never null; a flag that must be is up', () => {
+    isTaken(omittable(lengthMm('gap', 0, 10)), 3, undefined);
+    isRefused(omittable(lengthMm('gap', 0, 10)), null, 11);
+    isTaken({ is: 'flag', mustBe: true }, true);
+    isRefused({ is: 'flag', mustBe: true }, false);
   });
 
   it('a list has so many of its kind, in an order that makes sense', () => {

@@ -1,2 +1,2 @@
-export type { Field, Fields } from './field';
-export type { Flat, ValueOf, ValuesOf } from './value';
+export type { Field, Fields } from '@proper-swing/core/fields/field';
+export type { Flat, ValueOf, ValuesOf } from '@proper-swing/core/fields/value';

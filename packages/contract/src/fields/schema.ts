@@ -10,7 +10,7 @@ import {
   type Schema,
   type TestFunction,
 } from 'yup';
-import type { Faults, Field, Fields } from './field';
+import type { Faults, Field, Fields } from '@proper-swing/core/fields/field';
 
 const UUID_V7 = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
 const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
@@ -31,6 +31,7 @@ export function schemaOf(fields: Fields, faults?: Faults): ObjectSchema<AnyObjec
 export function fieldSchema(field: Field): Schema {
   const plain = plainSchema(field) as MixedSchema;
   if (field.optional) return plain.nullable().optional().default(undefined) as Schema;
+  if (field.omittable) return plain.optional().default(undefined);
   if (field.nullable) return plain.nullable().defined() as Schema;
   // An empty text is a text: only what must be named may not be left empty.
   return (field.is === 'text' && !field.named && field.form === undefined ? plain.defined() : plain.required()) as Schema;
@@ -59,11 +60,11 @@ function plainSchema(field: Field): Schema {
         field.of.every((each) => typeof each === 'number') ? number().oneOf(field.of) : string().oneOf(field.of as readonly string[])
       ).meta(meta);
     case 'flag':
-      return boolean().meta(meta);
+      return (field.mustBe ? boolean().oneOf([true]) : boolean()).meta(meta);
     case 'list': {
-      const shape = array(fieldSchema(field.of))
-        .min(field.least ?? 0)
-        .max(field.most ?? Infinity);
+      let shape = array(fieldSchema(field.of));
+      if (field.least !== undefined) shape = shape.min(field.least);
+      if (field.most !== undefined) shape = shape.max(field.most);
       return (field.faults === undefined ? shape : shape.test('sense', senseTest(shape, field.faults))).meta(meta);
     }
     case 'group':

@@ -1,5 +1,5 @@
-import { flag, id, instant, number, optional, text, type Faults, type Fields } from '../fields/field';
-import type { ValuesOf } from '../fields/value';
+import { flag, id, instant, number, optional, text, type Faults, type Fields } from '@proper-swing/core/fields/field';
+import type { ValuesOf } from '@proper-swing/core/fields/value';
 
 /** Cards describe things that stay; a correction is a new revision. */
 const CARD = {

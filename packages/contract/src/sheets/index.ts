@@ -1,33 +1,38 @@
-import { continuousSheet, loadSheet, sizeSheet } from './hingeSheets';
-import { checkGoSheet, nextTurnsSheet } from './multipointSheets';
-import { SHEET_NAMES, type SheetName } from '../names/sheets';
-import type { Sheet } from './sheet';
-import { strikeSheet } from './strikeSheet';
-import { driftSheet, edgeSheet, floorSheet } from './swingSheets';
-import { pairSheet, twistSheet } from './twistSheets';
+import { SHEET_NAMES, type SheetName } from '@proper-swing/core/sheets/names';
+import { SHEETS as CALCULATIONS } from '@proper-swing/core/sheets/register';
+import type { EngineFunction } from '../engine/engineFunction';
+import { schemaOf } from '../fields/schema';
 
-const BY_NAME: Readonly<Record<SheetName, Sheet>> = Object.fromEntries(
-  [
-    strikeSheet,
-    nextTurnsSheet,
-    checkGoSheet,
-    edgeSheet,
-    floorSheet,
-    driftSheet,
-    twistSheet,
-    pairSheet,
-    loadSheet,
-    sizeSheet,
-    continuousSheet,
-  ].map((sheet) => [sheet.name, sheet]),
-) as Record<SheetName, Sheet>;
-
-/** The calculations of the bench, in its order. */
-export const SHEETS: readonly Sheet[] = SHEET_NAMES.map((name) => BY_NAME[name]);
-
-export function sheet(name: SheetName): Sheet {
-  return BY_NAME[name];
+/** A calculation of the bench with the checks made from its description. */
+export interface Sheet extends EngineFunction {
+  name: SheetName;
 }
 
-export { SHEET_NAMES, type SheetName } from '../names/sheets';
-export type { EngineFunction, Sheet } from './sheet';
+const CHECKED = new Map<SheetName, Sheet>(
+  SHEET_NAMES.map((name) => {
+    const { request, faults, result, run, ...own } = CALCULATIONS[name];
+    const checked = { request: schemaOf(request, faults), result: schemaOf(result) };
+    return [name, { ...own, ...checked, run: (given: object) => run(withoutAbsent(given) as never) }];
+  }),
+);
+
+/** In the order the bench shows them. */
+export const SHEETS: readonly Sheet[] = [...CHECKED.values()];
+
+/** @throws RangeError when there is no such calculation */
+export function sheet(name: SheetName): Sheet {
+  const found = CHECKED.get(name);
+  if (found === undefined) throw new RangeError(`There is no calculation "${name}".`);
+  return found;
+}
+
+/** Without the keys that hold nothing: a calculation's optional figures are given or not there at all. */
+function withoutAbsent(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(withoutAbsent);
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value).flatMap(([key, each]) => (each === undefined ? [] : [[key, withoutAbsent(each)] as const])),
+  );
+}
+
+export { SHEET_NAMES, type SheetName } from '@proper-swing/core/sheets/names';

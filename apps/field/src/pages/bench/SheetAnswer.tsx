@@ -1,31 +1,9 @@
-import { memo, type ComponentType } from 'react';
+import { memo, Suspense } from 'react';
 import type { LengthWords } from '../../design/lengthWords';
-import type { AnswerProps } from '../../sheets/AnswerLine';
-import { ContinuousAnswer } from '../../sheets/continuous/ContinuousAnswer';
-import { DriftAnswer } from '../../sheets/drift/DriftAnswer';
-import { EdgeAnswer } from '../../sheets/edge/EdgeAnswer';
-import { FloorAnswer } from '../../sheets/floor/FloorAnswer';
-import { LoadAnswer } from '../../sheets/load/LoadAnswer';
-import { PairAnswer } from '../../sheets/pair/PairAnswer';
-import { SizeAnswer } from '../../sheets/size/SizeAnswer';
-import { StrikeAnswer } from '../../sheets/strike/StrikeAnswer';
-import { TwistAnswer } from '../../sheets/twist/TwistAnswer';
-import type { BenchName } from '../../sheets/benchSheet';
-
-const ANSWERS: Readonly<Record<BenchName, ComponentType<AnswerProps<never, never>>>> = {
-  'latch.strike': StrikeAnswer,
-  'swing.drift': DriftAnswer,
-  'swing.edge': EdgeAnswer,
-  'swing.floor': FloorAnswer,
-  'swing.twist': TwistAnswer,
-  'swing.pair': PairAnswer,
-  'hinge.load': LoadAnswer,
-  'hinge.size': SizeAnswer,
-  'hinge.continuous': ContinuousAnswer,
-};
+import type { BenchSheet } from '../../sheets/benchSheet';
 
 export interface SheetAnswerProps {
-  name: BenchName;
+  sheet: BenchSheet;
   request: object;
   result: unknown;
   words: LengthWords;
@@ -33,7 +11,10 @@ export interface SheetAnswerProps {
 }
 
 /** The answer of a sheet: what to do first, the drawing, the figures. */
-export const SheetAnswer = memo(function SheetAnswer({ name, request, result, words, width }: SheetAnswerProps) {
-  const Answer = ANSWERS[name];
-  return <Answer result={result as never} request={request as never} words={words} width={width} />;
+export const SheetAnswer = memo(function SheetAnswer({ sheet: { Answer }, request, result, words, width }: SheetAnswerProps) {
+  return (
+    <Suspense fallback={null}>
+      <Answer result={result} request={request as never} words={words} width={width} />
+    </Suspense>
+  );
 });

@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import type { FittingSheet } from '@proper-swing/core/sheets';
 import { benchSheet } from '../benchSheet';
 import { length } from '../fieldKinds';
@@ -30,5 +31,6 @@ export const continuousSheet = benchSheet<FittingSheet>({
     },
   ],
   serves: ['replaceHinge'],
+  Answer: lazy(async () => ({ default: (await import('./ContinuousAnswer')).ContinuousAnswer })),
   says: continuousSays,
 });

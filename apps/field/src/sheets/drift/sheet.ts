@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import type { Drift } from '@proper-swing/core/sheets';
 import { benchSheet, workInMm, workOnce } from '../benchSheet';
 import { ACROSS, ALONG, figure, HINGES, length, MASS, SLAB_HEIGHT, SLAB_WIDTH, THICKNESS } from '../fieldKinds';
@@ -55,6 +56,7 @@ export const driftSheet = benchSheet<Drift>({
   serves: ['bendPin', 'throwHinge'],
   stations: { acrossMm: 'plumb.across', alongMm: 'plumb.hinge', 'stop.topMm': 'stop.top', 'stop.bottomMm': 'stop.bottom' },
   checks: { 'test.did': 'halfOpen' },
+  Answer: lazy(async () => ({ default: (await import('./DriftAnswer')).DriftAnswer })),
   says: driftSays,
   work: ({ cures: { friction, geometry } }) => [
     ...friction.pins.map(({ hinge }) => workOnce('bendPin', hinge, `${hinge === 'top' ? 'Top' : 'Bottom'} pin bent`)),

@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import type { EdgeClearance } from '@proper-swing/core/sheets';
 import { benchSheet } from '../benchSheet';
 import { length, SLAB_WIDTH, THICKNESS } from '../fieldKinds';
@@ -47,5 +48,6 @@ export const edgeSheet = benchSheet<EdgeClearance>({
   serves: ['planeLatch'],
   stations: { latchGapMm: 'latch.mid' },
   estimated: ['latchGapMm'],
+  Answer: lazy(async () => ({ default: (await import('./EdgeAnswer')).EdgeAnswer })),
   says: edgeSays,
 });

@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import type { FloorClearance } from '@proper-swing/core/sheets';
 import { benchSheet, isWorth, workInMm } from '../benchSheet';
 import { ACROSS, ALONG, figure, length, SLAB_WIDTH } from '../fieldKinds';
@@ -54,6 +55,7 @@ export const floorSheet = benchSheet<FloorClearance>({
     acrossMm: 'plumb.across',
     alongMm: 'plumb.hinge',
   },
+  Answer: lazy(async () => ({ default: (await import('./FloorAnswer')).FloorAnswer })),
   says: floorSays,
   work: ({ cutMm }) => (isWorth(cutMm) ? [workInMm('trimFoot', null, cutMm, 'Foot trimmed')] : []),
   shape: ({ gapAt = {}, ...request }: { gapAt?: Readonly<Record<string, number>> }) => ({

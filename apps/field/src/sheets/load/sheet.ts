@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import type { HingeLoads } from '@proper-swing/core/sheets';
 import { benchSheet, workOnce } from '../benchSheet';
 import { figure, HINGES, length, MASS, SLAB_HEIGHT, SLAB_WIDTH } from '../fieldKinds';
@@ -41,6 +42,7 @@ export const loadSheet = benchSheet<HingeLoads>({
     },
   ],
   serves: ['tighten', 'fillHoles', 'longScrew', 'longScrewBottom'],
+  Answer: lazy(async () => ({ default: (await import('./LoadAnswer')).LoadAnswer })),
   says: loadSays,
   work: ({ withLong }) => (withLong.framingN > 0 ? [workOnce('longScrew', 'top', 'Long screw driven at the top hinge')] : []),
 });

@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import type { PairThrow } from '@proper-swing/core/sheets';
 import { benchSheet } from '../benchSheet';
 import { HINGES, length, SLAB_HEIGHT } from '../fieldKinds';
@@ -19,5 +20,6 @@ export const pairSheet = benchSheet<PairThrow>({
     },
     { title: 'The leaf', fields: [SLAB_HEIGHT, HINGES] },
   ],
+  Answer: lazy(async () => ({ default: (await import('./PairAnswer')).PairAnswer })),
   says: pairSays,
 });

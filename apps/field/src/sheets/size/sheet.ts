@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import type { HingesToBuy } from '@proper-swing/core/sheets';
 import { benchSheet } from '../benchSheet';
 import { length, MASS, SLAB_HEIGHT, SLAB_WIDTH, THICKNESS } from '../fieldKinds';
@@ -22,5 +23,6 @@ export const sizeSheet = benchSheet<HingesToBuy>({
     },
   ],
   serves: ['replaceHinge'],
+  Answer: lazy(async () => ({ default: (await import('./SizeAnswer')).SizeAnswer })),
   says: sizeSays,
 });

@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import type { ActionId } from '@proper-swing/core';
 import type { StrikeFit, StrikeRemedy } from '@proper-swing/core/sheets';
 import { benchSheet, workInMm } from '../benchSheet';
@@ -55,6 +56,7 @@ export const strikeSheet = benchSheet<StrikeFit>({
   serves: ['fileStrike', 'moveStrike', 'bendTab', 'moveStrikeDepth'],
   stations: { lowMm: 'bolt.low', gapMm: 'latch.mid', 'gaps.headLatchMm': 'head.latch', 'gaps.headHingeMm': 'head.hinge' },
   estimated: ['lowMm', 'gapMm'],
+  Answer: lazy(async () => ({ default: (await import('./StrikeAnswer')).StrikeAnswer })),
   says: ({ remedies }, words) => `${remedies.map((each) => remedyWords(each, words)).join('; ')}.`,
   work: ({ remedies, others }) =>
     [...remedies, ...others].flatMap(({ id, title, mm }) => {

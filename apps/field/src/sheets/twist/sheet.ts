@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import type { Twist } from '@proper-swing/core/sheets';
 import { benchSheet, workInMm } from '../benchSheet';
 import { HINGES, length, SLAB_HEIGHT } from '../fieldKinds';
@@ -28,6 +29,7 @@ export const twistSheet = benchSheet<Twist>({
   ],
   serves: ['moveStop', 'throwForTwist'],
   stations: { stopTopMm: 'stop.top', stopBottomMm: 'stop.bottom', hingeAcrossMm: 'plumb.across' },
+  Answer: lazy(async () => ({ default: (await import('./TwistAnswer')).TwistAnswer })),
   says: twistSays,
   work: ({ remedies }) =>
     remedies.flatMap(({ id, throws, stopMove }) => [

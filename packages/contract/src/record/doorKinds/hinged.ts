@@ -1,5 +1,5 @@
 import { HINGE_KINDS, limitFaults, PROFILE_IDS, school, SLAB_KINDS, wayIds, type OwnLimits } from '@proper-swing/core';
-import { choice, flag, group, lengthMm, list, named, number, optional } from '../../fields/field';
+import { choice, flag, group, lengthMm, list, named, number, optional } from '@proper-swing/core/fields/field';
 
 const limitMm = (says: string) => number(says, { from: 0, to: 100, unit: 'mm' });
 

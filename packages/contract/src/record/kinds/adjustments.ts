@@ -1,5 +1,5 @@
 import { ACTION_IDS, HINGE_NAMES, KEEP_IDS, SEAL_FEELS } from '@proper-swing/core';
-import { choice, flag, group, id, named, nullable, number, optional, text } from '../../fields/field';
+import { choice, flag, group, id, named, nullable, number, optional, text } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
 /** A piece of work as it was really done. */

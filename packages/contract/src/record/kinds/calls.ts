@@ -1,4 +1,4 @@
-import { choice, id, instant, text } from '../../fields/field';
+import { choice, id, instant, text } from '@proper-swing/core/fields/field';
 import { card } from '../kind';
 
 export const calls = card({

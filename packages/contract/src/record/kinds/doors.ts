@@ -1,4 +1,4 @@
-import { choice, group, id, named } from '../../fields/field';
+import { choice, group, id, named } from '@proper-swing/core/fields/field';
 import { HINGED_MAKE, hingedFaults } from '../doorKinds/hinged';
 import { card } from '../kind';
 

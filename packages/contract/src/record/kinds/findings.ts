@@ -1,5 +1,5 @@
 import { FINDING_IDS } from '@proper-swing/core';
-import { choice, id, named, optional } from '../../fields/field';
+import { choice, id, named, optional } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
 /** The answer to a quick check. */

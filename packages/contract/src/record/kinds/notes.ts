@@ -1,4 +1,4 @@
-import { id, named } from '../../fields/field';
+import { id, named } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
 export const notes = entry({

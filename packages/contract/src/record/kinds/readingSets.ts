@@ -1,4 +1,4 @@
-import { choice, id } from '../../fields/field';
+import { choice, id } from '@proper-swing/core/fields/field';
 import { STAGES } from '../../names/stages';
 import { plainEntry } from '../kind';
 

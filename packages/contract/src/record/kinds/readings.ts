@@ -1,5 +1,5 @@
 import { INSTRUMENT_IDS, STATION_IDS } from '@proper-swing/core';
-import { choice, id, nullable, number, text } from '../../fields/field';
+import { choice, id, nullable, number, text } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
 /** What was read at one station. */

@@ -1,4 +1,4 @@
-import { named, text } from '../../fields/field';
+import { named, text } from '@proper-swing/core/fields/field';
 import { card } from '../kind';
 
 export const sites = card({

@@ -1,5 +1,5 @@
-import { choice, group, id, list, named, text } from '../../fields/field';
-import { SHEET_NAMES } from '../../names/sheets';
+import { choice, group, id, list, named, text } from '@proper-swing/core/fields/field';
+import { SHEET_NAMES } from '@proper-swing/core/sheets/names';
 import { entry } from '../kind';
 
 /** A calculation kept with the call: what was typed into it, and what it said. */

@@ -1,0 +1,37 @@
+// Calculations that stand by themselves and are quick enough for a page; kept apart so that only the pages that use them load them.
+export { passClosingEdge, USUAL_BEVEL, type ClosingEdge, type EdgeClearance } from './edge/closingEdge';
+export { clearFloor, type ArcReading, type FloorArc, type FloorClearance } from './floor/floorArc';
+export { weighDrift, type Drift, type DriftedDoor } from './drift/drift';
+export type { DriftCures, FrictionCure, HingeThrow } from './drift/driftCures';
+export { planePair, type PairPlane, type PairThrow } from './pair/pair';
+export { weighTwist, WARP_LIMIT_MM, type Twist, type TwistedDoor, type TwistRemedy } from './twist/twist';
+export { fitStrike, FILE_UP_TO_MM, LEAST_HOLD_MM, type LatchAtStrike, type StrikeFit, type StrikeRemedy } from './strike/strike';
+export { EXAMPLE_LATCH } from './strike/exampleLatch';
+export { EXAMPLE_FITTING } from './continuous/exampleFitting';
+export { loadHinges, type HingeLoads, type LoadedHinges, type TopScrews } from './load/hingeLoad';
+export { chooseHinges, hingeWidth, type DoorToHang, type HingesToBuy } from './size/hingeSize';
+export { wood, WOOD_IDS, type WoodId } from '../load/wood';
+export {
+  fitContinuous,
+  CONTINUOUS_GAP_MM,
+  LEAST_BEARING_MM,
+  SETTLING_MM,
+  type ContinuousHinge,
+  type FittingSheet,
+} from './continuous/fittingSheet';
+export { checkGo } from './multipoint/checkGo';
+export { nextTurns, type CamTurn, type NextTurns, type SessionPhase } from './multipoint/nextTurns';
+export type { ScrewTurn } from './multipoint/travel';
+export {
+  gapsNow,
+  handleNow,
+  quartersSoFar,
+  sealNow,
+  turnedSoFar,
+  type HandleFeel,
+  type HingeGo,
+  type KeepGo,
+  type MultipointSession,
+  type SealFeel,
+  type SessionGaps,
+} from './multipoint/session';

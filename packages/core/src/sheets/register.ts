@@ -1,0 +1,27 @@
+import { continuousSheet } from './continuous/sheet';
+import { driftSheet } from './drift/sheet';
+import { edgeSheet } from './edge/sheet';
+import { floorSheet } from './floor/sheet';
+import { loadSheet } from './load/sheet';
+import { checkGoSheet, nextTurnsSheet } from './multipoint/sheet';
+import type { SheetName } from './names';
+import { pairSheet } from './pair/sheet';
+import type { Sheet } from './sheet';
+import { sizeSheet } from './size/sheet';
+import { strikeSheet } from './strike/sheet';
+import { twistSheet } from './twist/sheet';
+
+/** Every calculation under its own name: one that is forgotten, or stands under another's, does not compile. */
+export const SHEETS: { readonly [Name in SheetName]: Sheet<Name> } = {
+  'latch.strike': strikeSheet,
+  'multipoint.next': nextTurnsSheet,
+  'multipoint.check': checkGoSheet,
+  'swing.edge': edgeSheet,
+  'swing.floor': floorSheet,
+  'swing.drift': driftSheet,
+  'swing.twist': twistSheet,
+  'swing.pair': pairSheet,
+  'hinge.load': loadSheet,
+  'hinge.size': sizeSheet,
+  'hinge.continuous': continuousSheet,
+};
