@@ -1,4 +1,4 @@
-import type { HingedDoor, StationId } from '@proper-swing/core';
+import type { DoneStep, HingedDoor, RandomStream, StationId } from '@proper-swing/core';
 
 /** A member of the opening: how it leans (top minus bottom, or latch end lower) and bellies at its middle, mm. */
 export interface Member {
@@ -274,3 +274,6 @@ export function copyDoor(door: TrueDoor): TrueDoor {
     ails: { ...door.ails },
   };
 }
+
+/** What a piece of work does to a door, in place. */
+export type Work = (door: TrueDoor, step: DoneStep, random: RandomStream) => void;

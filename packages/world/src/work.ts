@@ -8,11 +8,9 @@ import {
   station,
   type StationId,
 } from '@proper-swing/core';
-import { boltLow, copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor, type TrueHinge } from './trueDoor';
-
-type Work = (door: TrueDoor, step: DoneStep, random: RandomStream) => void;
-
-const between = ({ uniform }: RandomStream, from: number, to: number) => from + (to - from) * uniform();
+import { between } from './draws';
+import { WORLD_FAULTS } from './faults';
+import { boltLow, copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor, type TrueHinge, type Work } from './trueDoor';
 
 const HINGE_PLACES: Readonly<Record<HingeName, (count: number) => number>> = {
   top: () => 0,
@@ -86,8 +84,8 @@ const moveStrike: Work = (door, _, random) => {
   door.strike += boltLow(door) - 0.35 * random.normal();
 };
 
-/** What each piece of work does to a door of the world, with the errors of a careful hand. */
-const WORK: Readonly<Record<ActionId, Work>> = {
+/** What work does to a door of the world, with the errors of a careful hand, where it mends more than one fault. */
+const WORK = {
   tighten: (door, _, random) => {
     const { condition } = door;
     if (condition.topScrews === 'loose') drawIn(door, between(random, 0.86, 1));
@@ -141,9 +139,6 @@ const WORK: Readonly<Record<ActionId, Work>> = {
   },
   // Pressure on the seal changes nothing that this world gauges.
   turnPressure: () => undefined,
-  turnKeeps: (door) => {
-    door.keeps = 0.3;
-  },
   fileStrike: (door, step, random) => {
     if (Math.abs(boltLow(door)) <= 3.2) moveStrike(door, step, random);
   },
@@ -156,9 +151,6 @@ const WORK: Readonly<Record<ActionId, Work>> = {
   },
   bendPin: (door) => {
     door.condition.friction += 6;
-  },
-  throwHinge: (door, _, { normal }) => {
-    door.acrossLean = 0.8 * normal();
   },
   throwForTwist: (door, _, { normal }) => {
     door.twist = 0.8 * normal();
@@ -183,18 +175,6 @@ const WORK: Readonly<Record<ActionId, Work>> = {
     door.ails.hingeBow = 0;
     door.condition.legGives = false;
   },
-  squareFrame: (door, _, random) => {
-    const back = between(random, 0.93, 1.02) * door.ails.racked;
-    door.hingeLeg.lean -= back + 0.3 * random.normal();
-    door.latchLeg.lean -= back + 0.3 * random.normal();
-    door.ails.racked = 0;
-  },
-  scribeHead: (door, _, random) => {
-    const share = between(random, 0.92, 1.02);
-    door.head.lean -= share * door.ails.headLean + 0.2 * random.normal();
-    door.head.bow -= share * door.ails.headBow + 0.15 * random.normal();
-    door.ails.headLean = door.ails.headBow = 0;
-  },
   planeLatch: (door, { planed, amount }, { normal }) => {
     const slip = 0.25 * normal();
     door.trimmed.latch.from += Math.max(0, (planed?.fromMm ?? amount) + slip);
@@ -216,11 +196,24 @@ const WORK: Readonly<Record<ActionId, Work>> = {
     WORK.wedgeLatchLeg(door, step, random);
     if (door.condition.timber === 'split') door.condition.timber = 'sound';
   },
+} satisfies Readonly<Partial<Record<ActionId, Work>>>;
+
+const EVERY_WORK: Readonly<Partial<Record<ActionId, Work>>> = {
+  ...WORK,
+  ...Object.fromEntries(Object.values(WORLD_FAULTS).flatMap(({ mendedBy = {} }) => Object.entries(mendedBy))),
 };
 
-/** Carries steps out on a door of the world, in place. */
+/**
+ * Carries steps out on a door of the world, in place.
+ *
+ * @throws RangeError for work that this world does not know
+ */
 export function carryOut(door: TrueDoor, steps: readonly DoneStep[], random: RandomStream): void {
-  for (const step of steps) WORK[step.action](door, step, random);
+  for (const step of steps) {
+    const work = EVERY_WORK[step.action];
+    if (work === undefined) throw new RangeError(`no one in this world knows how to ${step.action}`);
+    work(door, step, random);
+  }
 }
 
 /** A gauge cannot tell less, mm. */

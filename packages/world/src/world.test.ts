@@ -1,6 +1,7 @@
-import { CAUSE_IDS, FINDING_IDS, findingAnswer, profileOf, seededRandom, station, STATION_IDS } from '@proper-swing/core';
+import { ACTION_IDS, CAUSE_IDS, FINDING_IDS, findingAnswer, profileOf, seededRandom, station, STATION_IDS } from '@proper-swing/core';
 import { nextRung } from './ladder';
-import { makeScenario, makeSoundDoor, WORLD_FAULTS } from './makeDoor';
+import { WORLD_FAULTS } from './faults';
+import { makeScenario, makeSoundDoor } from './makeDoor';
 import { studyCorrection } from './studyCorrection';
 import { studyDiagnosis } from './studyDiagnosis';
 import { answerCheck, takeReading } from './technician';
@@ -43,6 +44,15 @@ describe('the scenario world', () => {
 
   it('knows every cause of the register but none', () => {
     expect(Object.keys(WORLD_FAULTS).sort()).toEqual(CAUSE_IDS.filter((id) => id !== 'nothingWrong').sort());
+  });
+
+  it('knows how to do every action of the register', () => {
+    for (const action of ACTION_IDS) {
+      const [door] = doors(1);
+      if (door === undefined) throw new Error('no door');
+      carryOut(door, [{ action, hinge: 'top', amount: 1 }], seededRandom(5));
+      expect([action, Number.isFinite(trueGap(door, 'latch.mid'))]).toEqual([action, true]);
+    }
   });
 
   it('reads every station as a finite figure or a rub, and answers every check with one of its answers', () => {
