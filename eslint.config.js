@@ -22,6 +22,7 @@ const oneWay = (files, forbidden) => ({
 const ROOMS = [
   ['packages/core/src', ['fields', 'numbers', 'length', 'model', 'inference', 'planning', 'hinged', 'swing', 'load', 'sheets']],
   ['packages/core/src/hinged', ['names', 'card', 'geometry', 'tables', 'plan']],
+  ['apps/field/src', ['offline', 'design', 'engine', 'record', 'doors', 'call', 'sheets', 'pages']],
 ];
 const roomsInOrder = {
   files: ['packages/*/src/**/*.ts', 'apps/*/src/**/*.ts', 'apps/*/src/**/*.tsx'],

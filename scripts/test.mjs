@@ -1,7 +1,8 @@
-// npm test: install, lint, types, unit, build, end to end. Stops at the first part that fails, with its exit code.
+// npm test: install, lint, types, share of tests, unit, build, end to end. Stops at the first part that fails, with its exit code.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run } from './house.mjs';
+import { SHARE_FROM, SHARE_TO, testShare } from './test-share.mjs';
 
 const RESULTS = join(ROOT, 'test-results');
 const bin = (name) => join(ROOT, 'node_modules/.bin', name);
@@ -21,6 +22,9 @@ const CHROMIUM = ensureChromium();
 
 part('lint', () => run('npm', ['run', '-s', 'lint']));
 part('types', () => run('npm', ['run', '-s', 'types']));
+const { tests, all, share } = testShare();
+console.log(`\n${tests} of ${all} lines are tests: ${share.toFixed(1)} %, wanted ${SHARE_FROM} to ${SHARE_TO} %`);
+if (share < SHARE_FROM || share > SHARE_TO) process.exit(1);
 part('unit', () => run(bin('jest'), ['--json', '--outputFile=test-results/unit.json']));
 const unit = JSON.parse(readFileSync(join(RESULTS, 'unit.json'), 'utf8'));
 await part('build', () => ensureBuilt());

@@ -45,7 +45,7 @@ export function startedHere(client: QueryClient, waiting: readonly Outgoing[], c
 /** Cards written in this visit, so that a new call finds its new door between being sent and being listed. */
 const writtenNow = new Map<string, RecordBodies[RecordKind]>();
 
-export function rememberCard(card: RecordBodies['sites' | 'doors' | 'calls']): void {
+export function rememberCard(card: Extract<RecordBodies[RecordKind], { revision: number }>): void {
   writtenNow.set(card.id, card);
 }
 

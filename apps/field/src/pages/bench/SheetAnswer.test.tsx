@@ -19,7 +19,7 @@ async function show(name: BenchName, change: object = {}) {
     </View>,
   );
   // The script of an answer is fetched when it is first drawn.
-  await screen.findAllByLabelText(/^(Strike|Torque|Plan|Floor|Slab|Pull|Hinge|Fitting)/);
+  await screen.findAllByLabelText(/^(Strike|Torque|Plan|Floor|Slab|Pull|Hinge|Fitting)/, {}, { timeout: 20_000 });
 }
 
 describe('the answer of a sheet', () => {

@@ -5,7 +5,7 @@ import { Section, Slip } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { TorquePlot } from './TorquePlot';
-import { AccessNote } from '../../pages/bench/AccessNote';
+import { AccessNote } from '../AccessNote';
 import { driftSays, leanWords } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 

@@ -3,7 +3,7 @@ import { CAUTIONS } from '@proper-swing/core';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { FloorPlot } from './FloorPlot';
-import { AccessNote } from '../../pages/bench/AccessNote';
+import { AccessNote } from '../AccessNote';
 import { floorSays } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 

@@ -1,6 +1,6 @@
 import { ACCESS_LIMITS, type AccessLimit } from '@proper-swing/core';
-import { Slip } from '../../design/Section';
-import { Words } from '../../design/Words';
+import { Slip } from '../design/Section';
+import { Words } from '../design/Words';
 
 /** What accessibility rules ask, as information with its source; the rules of the place decide. */
 export function AccessNote({ ids }: { ids: readonly AccessLimit['id'][] }) {
