@@ -1,5 +1,5 @@
-import type { FieldError } from '@proper-swing/contract';
 import { proxy, wrap, type Remote } from 'comlink';
+import type { CheckedAnswer } from './checkedAnswer';
 import type { EngineWorker } from './engine.worker';
 
 let remote: Remote<EngineWorker> | undefined;
@@ -17,9 +17,6 @@ function worker(): Remote<EngineWorker> {
 export async function runInWorker<T>(name: string, request: unknown): Promise<T> {
   return (await worker().run(name, request)) as T;
 }
-
-/** An answer to what a person typed, or what is wrong with it, field by field. */
-export type CheckedAnswer = { ok: true; value: unknown } | { ok: false; errors: FieldError[] };
 
 /** Runs an engine function in the worker on what a person typed. */
 export async function runChecked(name: string, request: unknown): Promise<CheckedAnswer> {

@@ -1,6 +1,6 @@
 import { engineFunction, EngineRequestError, runEngine } from '@proper-swing/contract/engine';
 import { DomainError } from '@proper-swing/core';
-import type { CheckedAnswer } from './engine';
+import type { CheckedAnswer } from './checkedAnswer';
 import { expose } from 'comlink';
 import { pieceByPiece } from './pieceByPiece';
 

@@ -2,7 +2,8 @@ import type { Correction, Diagnosis, Estimate, NextBest, Observed } from '@prope
 import { keepPreviousData, queryOptions, skipToken, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ENGINE_KEY } from '../offline/queryClient';
-import { runChecked, runInSteps, runInWorker, type CheckedAnswer } from './engine';
+import type { CheckedAnswer } from './checkedAnswer';
+import { runChecked, runInSteps, runInWorker } from './engine';
 
 const KEEP_COMPUTED_MS = 60_000;
 

@@ -1,4 +1,4 @@
-import { station, WALKING_ORDER, type GapVerdict, type StationId } from '@proper-swing/core';
+import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { Fragment, memo, useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Path } from 'react-native-svg';
@@ -7,19 +7,8 @@ import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import { doorOutline, FRAME_PX, openingIn, type DoorOutline } from './doorOutline';
 import { StationFigure, StationTarget } from './StationLabel';
+import type { GapLabel } from './gapLabel';
 import { Hatches, timberOf } from '../../design/drawing/Timber';
-
-/** What stands beside a gap. */
-export interface GapLabel {
-  main: string;
-  /** Second line, in pencil. */
-  sub?: string;
-  /** Estimates are in pencil; readings in ink. */
-  isPencil: boolean;
-  verdict?: GapVerdict;
-  /** The whole in words, for a screen reader. */
-  spoken: string;
-}
 
 export interface DoorDrawingProps {
   /** Whole width including the labels at both sides, px. */

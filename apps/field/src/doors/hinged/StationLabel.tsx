@@ -4,7 +4,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { LINE, RADIUS } from '../../design/tokens';
 import { themed } from '../../design/theme';
 import { Words } from '../../design/Words';
-import type { GapLabel } from './DoorDrawing';
+import type { GapLabel } from './gapLabel';
 import { GapMark } from '../../design/drawing/marks';
 
 /** Centre of a label, px. */

@@ -1,6 +1,6 @@
 import type { ReadingEntry } from '@proper-swing/contract';
 import { judgeGap, station, WALKING_ORDER, type Estimate, type ExpectedGap, type StationId, type HingedProfile } from '@proper-swing/core';
-import type { GapLabel } from './DoorDrawing';
+import type { GapLabel } from './gapLabel';
 import { VERDICT_WORDS } from '../../design/drawing/marks';
 import type { LengthWords } from '../../design/lengthWords';
 
