@@ -51,12 +51,7 @@ export const MUTATIONS = [
   ],
   [
     'limits of a figure',
-    contract(
-      'engine/figures.ts',
-      '.test(finite).min(from).max(to);\n\n/** A length that may',
-      '.test(finite).min(from);\n\n/** A length that may',
-      'engine/requests',
-    ),
+    contract('fields/schema.ts', 'if (field.to !== undefined) made = made.max(field.to);', '', 'fields|engine/requests'),
   ],
   [
     'a correction keeps its place',
