@@ -12,7 +12,10 @@ const field = require('jest-expo/jest-preset');
 const SCRIPTS = '\\.[jt]sx?$';
 const [babelJest, babelOptions] = field.transform[SCRIPTS];
 // Jest runs scripts that know no import(): there a late script is required when it is asked for.
-const lateScripts = ['@babel/plugin-transform-dynamic-import', '@babel/plugin-transform-modules-commonjs'];
+const lateScripts = {
+  exclude: /node_modules/,
+  plugins: ['@babel/plugin-transform-dynamic-import', '@babel/plugin-transform-modules-commonjs'],
+};
 
 module.exports = {
   testTimeout: 30000,
@@ -23,7 +26,7 @@ module.exports = {
     plain('server', 'apps/server'),
     {
       ...field,
-      transform: { ...field.transform, [SCRIPTS]: [babelJest, { ...babelOptions, plugins: lateScripts }] },
+      transform: { ...field.transform, [SCRIPTS]: [babelJest, { ...babelOptions, overrides: [lateScripts] }] },
       displayName: 'field',
       rootDir: `${__dirname}/apps/field`,
       testMatch: ['**/src/**/*.test.ts', '**/src/**/*.test.tsx'],

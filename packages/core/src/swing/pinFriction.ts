@@ -1,4 +1,4 @@
-import { GRAVITY } from './swingForces';
+import { GRAVITY } from '../numbers/gravity';
 
 /** A hinge pin; lengths in mm. */
 export interface HingePin {

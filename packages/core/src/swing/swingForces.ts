@@ -1,6 +1,5 @@
+import { GRAVITY } from '../numbers/gravity';
 import { axisTilt, toDegrees, toRadians, type AxisLean } from './axisTilt';
-
-export const GRAVITY = 9.80665;
 
 /** A slab on its hinges as a swinging mass; lengths in mm, mass in kg. */
 export interface SwingingDoor extends AxisLean {

@@ -1,4 +1,5 @@
 import { CAUTIONS } from '@proper-swing/core';
+import { GRAVITY } from '@proper-swing/core/numbers/gravity';
 import type { HingeLoads, LoadedHinges } from '@proper-swing/core/sheets';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
@@ -6,8 +7,7 @@ import { LoadDrawing } from './LoadDrawing';
 import { loadSays } from './says';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 
-const KILOGRAM_N = 9.80665;
-const force = (newtons: number) => `${Math.round(newtons)} N · ${Math.round(newtons / KILOGRAM_N)} kg`;
+const force = (newtons: number) => `${Math.round(newtons)} N · ${Math.round(newtons / GRAVITY)} kg`;
 
 /** Pull on the hinges, and the screws short and long against it. */
 export function LoadAnswer({ result, request, words, width }: AnswerProps<HingeLoads, LoadedHinges>) {

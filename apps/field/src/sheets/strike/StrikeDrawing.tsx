@@ -1,3 +1,4 @@
+import { MM_PER_UNIT } from '@proper-swing/core';
 import type { LatchAtStrike, StrikeFit } from '@proper-swing/core/sheets';
 import { View } from 'react-native';
 import Svg, { G, Path } from 'react-native-svg';
@@ -10,7 +11,7 @@ import { DrawnWords } from '../../design/drawing/DrawnWords';
 import { Hatches, timberOf, wasteOf } from '../../design/drawing/Timber';
 
 /** A millimetre of a screen that keeps to CSS: 96 px to the inch. */
-const PX_PER_MM = 96 / 25.4;
+const PX_PER_MM = 96 / MM_PER_UNIT.in;
 
 export interface StrikeDrawingProps {
   fit: StrikeFit;

@@ -1,9 +1,10 @@
+import { GRAVITY } from '../../numbers/gravity';
 import { seededRandom } from '../../numbers/seededRandom';
 import { ACCESS_LIMITS } from '../../swing/accessLimits';
 import { toRadians } from '../../swing/axisTilt';
 import { weighDrift, type DriftedDoor } from './drift';
 import { bendFor, hingeFriction, mostFromOnePin } from '../../swing/pinFriction';
-import { GRAVITY, letGo, swingForces, type SwingingDoor } from '../../swing/swingForces';
+import { letGo, swingForces, type SwingingDoor } from '../../swing/swingForces';
 import { axisOf, cross, dotOf, onClosedDoor, turned } from '../../swing/turnedPoint.fixture';
 
 const random = seededRandom(9);

@@ -1,5 +1,5 @@
 import { DomainError } from '../../errors';
-import { GRAVITY } from '../../swing/swingForces';
+import { GRAVITY } from '../../numbers/gravity';
 import { screwHold, type Behind, type HingeScrew, type ScrewHold } from '../../load/screwHold';
 
 /** A slab on its hinges and what they are screwed to; lengths in mm, mass in kg. */

@@ -1,3 +1,5 @@
+import { toleranceProfile } from '../../hinged/card/profiles';
+
 /** One kind of adjusting screw: what a turn does, how sure that is before it is tried, and how far it goes. */
 export interface ScrewTravel {
   mmPerTurn: number;
@@ -80,8 +82,10 @@ export const USUAL_CAM: Cam = { eccentricMm: 1.5, quartersEachWay: 1 };
 /** At a go, and then the handle is tried (common practice, no source). */
 export const MOST_QUARTERS_A_GO = 1;
 
-/** Locking gap of a composite door with hooks, mm (common practice, no source). */
-export const LOCKING_GAP = { minMm: 4, targetMm: 5, maxMm: 6 } as const;
+const { min, target, max } = toleranceProfile('compositeMultipoint').edges.latch;
+
+/** Locking gap of a composite door with hooks, mm: what its profile asks at the latch. */
+export const LOCKING_GAP = { minMm: min, targetMm: target, maxMm: max };
 
 /** How the hinge side of the slab lies on its seal, door shut. */
 export const SEAL_FEELS = ['loose', 'even', 'hard'] as const;
