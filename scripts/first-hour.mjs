@@ -5,6 +5,7 @@ import { cpSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, 
 import { dirname, join } from 'node:path';
 import { ensureInstalled, ROOT } from './house.mjs';
 import { TASKS } from './first-hour-tasks.mjs';
+import { replaceOnce } from './replaceOnce.mjs';
 
 const NOT_SOURCES = /(^|\/)(node_modules|dist|dist\.earlier|\.expo|\.git|build|test-results|data|playwright-report)(\/|$)|\.tsbuildinfo$/;
 
@@ -32,17 +33,12 @@ function copyOfSources() {
 
 function edit(copy, { file, find, put, whole }) {
   const path = join(copy, file);
-  if (whole !== undefined) {
-    mkdirSync(dirname(path), { recursive: true });
-    writeFileSync(path, whole);
+  if (whole === undefined) {
+    replaceOnce(path, find, put);
     return;
   }
-  const text = readFileSync(path, 'utf8');
-  if (text.split(find).length !== 2) throw new Error(`"${find}" stands ${text.split(find).length - 1} times in ${file}.`);
-  writeFileSync(
-    path,
-    text.replace(find, () => put),
-  );
+  mkdirSync(dirname(path), { recursive: true });
+  writeFileSync(path, whole);
 }
 
 const inCopy = (copy, command, args) => spawnSync(join(copy, 'node_modules/.bin', command), args, { cwd: copy, encoding: 'utf8' });

@@ -150,7 +150,8 @@ export function fail(message) {
   process.exit(1);
 }
 
-function filesUnder(folder, without) {
+/** Every file below a folder, but what stands under the names in `without`. */
+export function filesUnder(folder, without) {
   return readdirSync(folder, { withFileTypes: true })
     .filter(({ name }) => !without.includes(name) && !name.endsWith('.tsbuildinfo') && name !== 'expo-env.d.ts')
     .flatMap((entry) => (entry.isDirectory() ? filesUnder(join(folder, entry.name), without) : [join(folder, entry.name)]))

@@ -6,6 +6,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureInstalled, ROOT } from './house.mjs';
 import { MUTATIONS } from './mutations.mjs';
+import { replaceOnce } from './replaceOnce.mjs';
 
 /** The tool's parts must kill so many of their mutants, percent. */
 const LEAST_KILLED = 85;
@@ -16,15 +17,10 @@ const jest = (project, tests) =>
     encoding: 'utf8',
   });
 
-function isNoticed({ breaks, file, find, put, project, tests }) {
+function isNoticed({ file, find, put, project, tests }) {
   const path = join(ROOT, file);
-  const whole = readFileSync(path, 'utf8');
-  if (whole.split(find).length !== 2) throw new Error(`${breaks}: "${find}" stands ${whole.split(find).length - 1} times in ${file}.`);
+  const whole = replaceOnce(path, find, put);
   try {
-    writeFileSync(
-      path,
-      whole.replace(find, () => put),
-    );
     return jest(project, tests).status !== 0;
   } finally {
     writeFileSync(path, whole);

@@ -53,10 +53,7 @@ export const MUTATIONS = [
     'limits of a figure',
     contract('fields/schema.ts', 'if (field.to !== undefined) made = made.max(field.to);', '', 'fields|engine/requests'),
   ],
-  [
-    'a correction keeps its place',
-    contract('record/sequence.ts', 'corrected !== undefined ? keyOf(corrected, further) : ', '', 'record/sequence'),
-  ],
+  ['a correction keeps its place', contract('record/sequence.ts', 'corrected !== undefined ? keyOf(corrected) : ', '', 'record/sequence')],
   [
     'nothing comes before what its writer knew',
     contract('record/sequence.ts', 'before === undefined || before < id ? id : `${before}.${id}`', 'id', 'record/sequence'),
@@ -72,10 +69,7 @@ export const MUTATIONS = [
     ),
   ],
   ['no write queue', server('record/recordStore.ts', 'const next = last.then(work, work);', 'const next = work();', 'record/recordStore')],
-  [
-    'order of history',
-    server('record/callViews.ts', ".orderBy('call.scheduledFor', 'DESC')", ".orderBy('call.scheduledFor', 'ASC')", 'record/callViews'),
-  ],
+  ['order of history', server('record/callViews.ts', "callsFrom('DESC', cursor)", "callsFrom('ASC', cursor)", 'record/callViews')],
   ['counts of what stands', server('record/callViews.ts', '${name}.withdrawn = 0 AND ', '', 'record/callViews')],
   [
     'the make of an old door',

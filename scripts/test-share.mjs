@@ -1,27 +1,22 @@
 // How much of the code is tests: lines of tests, their fixtures and examples, and what drives the browser, over all lines of TypeScript
 // and scripts.
-import { readdirSync, readFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { ROOT } from './house.mjs';
+import { filesUnder, ROOT } from './house.mjs';
 
 /** A quarter to a third of the lines are tests, give or take one in a hundred, percent. */
 export const SHARE_FROM = 24;
 export const SHARE_TO = 36;
 
-const NOT_SOURCES = new Set(['node_modules', 'dist', 'dist.earlier', 'build', '.expo']);
+const NOT_SOURCES = ['node_modules', 'dist', 'dist.earlier', 'build', '.expo'];
 const IS_CODE = /\.(ts|tsx|mjs|cjs)$/;
 const IS_TEST = /^e2e\/|\.(test|spec|fixture)\.tsx?$|\/example(Record|Records|Door)\.ts$/;
 
-function filesIn(folder) {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
-    if (entry.isDirectory()) return NOT_SOURCES.has(entry.name) ? [] : filesIn(join(folder, entry.name));
-    return IS_CODE.test(entry.name) ? [join(folder, entry.name)] : [];
-  });
-}
-
 /** Lines of tests, of everything, and the share of tests in percent. */
 export function testShare() {
-  const files = ['packages', 'apps', 'e2e', 'scripts'].flatMap((folder) => filesIn(join(ROOT, folder)));
+  const files = ['packages', 'apps', 'e2e', 'scripts']
+    .flatMap((folder) => filesUnder(join(ROOT, folder), NOT_SOURCES))
+    .filter((file) => IS_CODE.test(file));
   const counted = files.map((file) => ({
     isTest: IS_TEST.test(relative(ROOT, file)),
     lines: readFileSync(file, 'utf8').split('\n').length - 1,
