@@ -8,10 +8,10 @@ const ref = (name: string): JsonSchema => ({ $ref: `#/components/schemas/${name}
 
 const listOf = (items: JsonSchema): JsonSchema => ({ type: 'array', items });
 
-const objectOf = (properties: Record<string, JsonSchema>): JsonSchema => ({
+const objectOf = (required: Record<string, JsonSchema>, optional: Record<string, JsonSchema> = {}): JsonSchema => ({
   type: 'object',
-  required: Object.keys(properties),
-  properties,
+  required: Object.keys(required),
+  properties: { ...required, ...optional },
 });
 
 const pageOf = (items: JsonSchema): JsonSchema => objectOf({ items: listOf(items), next: { type: ['string', 'null'] } });
@@ -117,12 +117,9 @@ function componentSchemas(): Record<string, JsonSchema> {
       example: objectOf({ request: {}, result: {} }),
     }),
     OpenApi: { type: 'object' },
-    Problem: {
-      ...objectOf({ type: TEXT, title: TEXT, status: { type: 'integer' }, detail: TEXT }),
-      properties: {
-        ...{ type: TEXT, title: TEXT, status: { type: 'integer' }, detail: TEXT, instance: TEXT },
-        errors: listOf(objectOf({ field: TEXT, message: TEXT })),
-      },
-    },
+    Problem: objectOf(
+      { type: TEXT, title: TEXT, status: { type: 'integer' }, detail: TEXT },
+      { instance: TEXT, errors: listOf(objectOf({ field: TEXT, message: TEXT })) },
+    ),
   };
 }

@@ -1,4 +1,4 @@
-import { RECORD_KINDS, type RecordKind } from './record/register';
+import { RECORD_KINDS, recordKind, type RecordKind } from './record/register';
 
 export const API = '/api';
 
@@ -76,7 +76,7 @@ export type RouteId = keyof typeof ROUTES;
 
 /** The addresses of one kind of record. */
 export function recordRoutes(kind: RecordKind): Record<'read' | 'write' | 'list', Route> {
-  const entry = RECORD_KINDS.find((each) => each.kind === kind);
+  const entry = recordKind(kind);
   if (entry === undefined) throw new RangeError(`There is no kind of record "${kind}".`);
   const { title, manner, parent } = entry;
   return {

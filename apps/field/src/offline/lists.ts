@@ -1,4 +1,4 @@
-import { PATHS, type CallSummary, type Door, type DoorHistory, type Page, type Site } from '@proper-swing/contract';
+import { LARGEST_PAGE, PATHS, type CallSummary, type Door, type DoorHistory, type Page, type Site } from '@proper-swing/contract';
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { addDays } from 'date-fns/addDays';
 import { startOfDay } from 'date-fns/startOfDay';
@@ -10,7 +10,6 @@ import { useOutbox } from './useOutbox';
 
 const DAYS_BACK = 21;
 const DAYS_AHEAD = 21;
-const LARGEST_PAGE = 200;
 
 /** Calls from three weeks ago to three weeks ahead, with those not yet confirmed. */
 export function useCallSummaries(): { items: CallSummary[]; isLoading: boolean } {

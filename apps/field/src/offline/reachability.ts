@@ -26,7 +26,7 @@ export function watchNetwork(): () => void {
   if (typeof window === 'undefined' || typeof window.addEventListener !== 'function') return () => undefined;
   const lost = () => serverLost();
   const back = () => {
-    clearTimeout(asking);
+    forgetServer();
     void askAgain();
   };
   onlineManager.setEventListener(() => {

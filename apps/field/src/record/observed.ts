@@ -118,7 +118,8 @@ export function workRounds(record: CallRecord): WorkRound[] {
 /** Whether a walk-round was begun after all that has been done. */
 export function isAfterWork(record: CallRecord, set: ReadingSet): boolean {
   const keyOf = sequenceIn(record);
-  return standingWork(record).every((work) => keyOf(work) < keyOf(set));
+  const begun = keyOf(set);
+  return standing(record.adjustments).every((work) => keyOf(work) < begun);
 }
 
 function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {

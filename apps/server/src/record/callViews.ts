@@ -50,8 +50,9 @@ export function callViews(source: DataSource): CallViews {
   /** All entries below the calls, list by list, parents before children. */
   const listsOf = async (callIds: readonly string[]) => {
     const idsOf = new Map<string, readonly string[]>([['calls', callIds]]);
-    const lists: { inCall: string; parentField: string; parentKind: string; entries: ObjectLiteral[] }[] = [];
-    for (const { kind, inCall, parent } of LISTS) {
+    const lists: ((typeof LISTS)[number] & { entries: ObjectLiteral[] })[] = [];
+    for (const list of LISTS) {
+      const { kind, parent } = list;
       const entries = await manager.find<ObjectLiteral>(table(kind), {
         where: { [parent.field]: In([...(idsOf.get(parent.kind) ?? [])]) },
         order: { id: 'ASC' },
@@ -60,7 +61,7 @@ export function callViews(source: DataSource): CallViews {
         kind,
         entries.map((entry) => entry['id'] as string),
       );
-      lists.push({ inCall, parentField: parent.field, parentKind: parent.kind, entries });
+      lists.push({ ...list, entries });
     }
     return lists;
   };
@@ -70,9 +71,8 @@ export function callViews(source: DataSource): CallViews {
     return (await cardsOf(calls)).map((cards) => {
       const own = new Map<string, ReadonlySet<unknown>>([['calls', new Set([cards.call.id])]]);
       const record: Record<string, unknown> = { ...cards };
-      for (const { inCall, parentField, parentKind, entries } of lists) {
-        const mine = entries.filter((entry) => own.get(parentKind)?.has(entry[parentField]));
-        const kind = LISTS.find((each) => each.inCall === inCall)?.kind ?? inCall;
+      for (const { kind, inCall, parent, entries } of lists) {
+        const mine = entries.filter((entry) => own.get(parent.kind)?.has(entry[parent.field]));
         own.set(kind, new Set(mine.map((entry) => entry['id'] as unknown)));
         record[inCall] = mine;
       }
@@ -85,21 +85,24 @@ export function callViews(source: DataSource): CallViews {
     return new Map(rows.map((row) => [row.id, row]));
   };
 
+  /** Calls by when they are due, from where a page before ended. */
+  const callsFrom = (order: 'ASC' | 'DESC', cursor?: CallCursor) => {
+    const query = manager.createQueryBuilder(table('calls'), 'call').orderBy('call.scheduledFor', order).addOrderBy('call.id', order);
+    const beyond = order === 'ASC' ? '>' : '<';
+    if (cursor !== undefined) {
+      query.where(`(call.scheduledFor ${beyond} :due OR (call.scheduledFor = :due AND call.id ${beyond} :id))`, {
+        due: cursor.scheduledFor,
+        id: cursor.id,
+      });
+    }
+    return query;
+  };
+
   return {
     summaries: async ({ from, to, cursor, limit }) => {
-      const query = manager
-        .createQueryBuilder(table('calls'), 'call')
-        .orderBy('call.scheduledFor', 'ASC')
-        .addOrderBy('call.id', 'ASC')
-        .take(limit + 1);
+      const query = callsFrom('ASC', cursor).take(limit + 1);
       if (from !== undefined) query.andWhere('call.scheduledFor >= :from', { from });
       if (to !== undefined) query.andWhere('call.scheduledFor < :to', { to });
-      if (cursor !== undefined) {
-        query.andWhere('(call.scheduledFor > :due OR (call.scheduledFor = :due AND call.id > :id))', {
-          due: cursor.scheduledFor,
-          id: cursor.id,
-        });
-      }
       const { items: calls, next } = pageOf(await query.getMany(), limit);
       const counts = await countsOf(calls.map(({ id }) => id));
       const items = (await cardsOf(calls)).map((cards) => {
@@ -116,18 +119,9 @@ export function callViews(source: DataSource): CallViews {
       const door = await manager.findOneBy(table('doors'), { id: doorId });
       const site = door === null ? null : await manager.findOneBy(table('sites'), { id: door.siteId });
       if (door === null || site === null) return undefined;
-      const query = manager
-        .createQueryBuilder(table('calls'), 'call')
-        .where('call.doorId = :doorId', { doorId })
-        .orderBy('call.scheduledFor', 'DESC')
-        .addOrderBy('call.id', 'DESC')
+      const query = callsFrom('DESC', cursor)
+        .andWhere('call.doorId = :doorId', { doorId })
         .take(limit + 1);
-      if (cursor !== undefined) {
-        query.andWhere('(call.scheduledFor < :due OR (call.scheduledFor = :due AND call.id < :id))', {
-          due: cursor.scheduledFor,
-          id: cursor.id,
-        });
-      }
       const { items: calls, next } = pageOf(await query.getMany(), limit);
       return { door, site, calls: await recordsOf(calls), next };
     },

@@ -1,4 +1,5 @@
-import { RECORD_KINDS, type Page, type RecordBodies, type RecordKind, type RecordKindEntry } from '@proper-swing/contract';
+import { recordKind, type Page, type RecordBodies, type RecordKind, type RecordKindEntry } from '@proper-swing/contract';
+import { withoutAbsent } from '@proper-swing/contract/fields';
 import { isDeepStrictEqual } from 'node:util';
 import { MoreThan, type DataSource, type EntityManager, type FindOptionsWhere, type ObjectLiteral, type Repository } from 'typeorm';
 import { problem } from '../http/problem';
@@ -98,7 +99,7 @@ async function requireParent(manager: EntityManager, { parent }: RecordKindEntry
 
 async function requireRow(manager: EntityManager, kind: RecordKind, id: string, field: string): Promise<void> {
   if (await rows(manager, kind).existsBy({ id })) return;
-  const title = RECORD_KINDS.find((each) => each.kind === kind)?.title ?? kind;
+  const title = recordKind(kind)?.title ?? kind;
   throw problem(422, 'Names something unknown', `${field}: there is no ${title.toLowerCase()} ${id}.`, [
     { field, message: `there is no ${title.toLowerCase()} with this id` },
   ]);
@@ -119,14 +120,6 @@ function bodyOf(row: ObjectLiteral | null): Body | undefined {
 function sameBody(a: Body, b: Body): boolean {
   const plain = (body: Body) => withoutAbsent({ ...body, ...('withdrawn' in body && body.withdrawn !== true && { withdrawn: null }) });
   return isDeepStrictEqual(plain(a), plain(b));
-}
-
-/** What may be left out may as well be sent as null: both are kept alike, however deep. */
-function withoutAbsent(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(withoutAbsent);
-  if (value === null || typeof value !== 'object') return value;
-  const told = Object.entries(value).filter(([, each]) => each !== undefined && each !== null);
-  return Object.fromEntries(told.map(([name, each]) => [name, withoutAbsent(each)]));
 }
 
 /** SQLite has one writer, and one connection one transaction: writes queue up here rather than fail. */

@@ -1,4 +1,4 @@
-import { RECORD_KINDS, type RecordBodies, type RecordKind, type RecordKindEntry } from '@proper-swing/contract';
+import { RECORD_KINDS, recordKind, type RecordBodies, type RecordKind, type RecordKindEntry } from '@proper-swing/contract';
 import type { Field } from '@proper-swing/contract/fields';
 import { EntitySchema, type EntitySchemaColumnOptions, type ObjectLiteral } from 'typeorm';
 
@@ -22,7 +22,7 @@ function columnOf(field: Field): EntitySchemaColumnOptions {
 }
 
 function tableOf({ kind, table, fields, parent, indexed = [], filledWith = {} }: RecordKindEntry): EntitySchema<ObjectLiteral> {
-  const parentTable = RECORD_KINDS.find((each) => each.kind === parent?.kind)?.table;
+  const parentTable = parent && recordKind(parent.kind)?.table;
   const columns = Object.entries(fields).map(([name, field]) => [
     name,
     { ...columnOf(field), ...(name === 'id' && { primary: true }), ...(name in filledWith && { default: filledWith[name] }) },

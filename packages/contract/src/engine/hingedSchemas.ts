@@ -12,11 +12,13 @@ import {
   type OwnLimits,
   type SchoolChoices,
 } from '@proper-swing/core';
-import { hingeHeights, slabHeight, slabWidth } from '@proper-swing/core/sheets/shapes';
+import { hingeHeights, LARGEST_MM, slabHeight, slabWidth } from '@proper-swing/core/sheets/shapes';
 import { array, boolean, number, object, string, type InferType, type Schema } from 'yup';
-import { fieldSchema } from '../fields/schema';
+import { fieldSchema, finite } from '../fields/schema';
 import { OWN_LIMITS, SCHOOLS } from '../record/doorKinds/hinged';
-import { finite, LARGEST_MM, mm } from './figures';
+
+/** A length, mm. */
+const mm = (description: string) => number().meta({ description: `${description}, mm` });
 
 const doorShape = {
   slabWidthMm: fieldSchema(slabWidth) as Schema<number>,

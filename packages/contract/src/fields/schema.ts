@@ -15,7 +15,8 @@ import type { Faults, Field, Fields } from '@proper-swing/core/fields/field';
 const UUID_V7 = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
 const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/;
 
-const finite = {
+/** No number that is none: neither NaN nor infinite. */
+export const finite = {
   name: 'finite',
   message: '${path} must be a finite number',
   test: (value: number | null | undefined) => value == null || Number.isFinite(value),

@@ -5,9 +5,11 @@ export interface Sequenced extends Correctable {
   after?: string | null | undefined;
 }
 
+const inOrder = (a: string, b: string) => (a < b ? -1 : Number(a > b));
+
 /** In the order they were written: ids begin with the moment. */
 export function inWriting(a: { id: string }, b: { id: string }): number {
-  return a.id < b.id ? -1 : Number(a.id > b.id);
+  return inOrder(a.id, b.id);
 }
 
 /**
@@ -22,19 +24,21 @@ export function inWriting(a: { id: string }, b: { id: string }): number {
 export function sequenceOf(entries: readonly Sequenced[]): (entry: Sequenced) => string {
   const byId = new Map(entries.map((entry) => [entry.id, entry]));
   const kept = new Map<string, string>();
-  const keyOf = (entry: Sequenced, asked: ReadonlySet<string>): string => {
+  const asked = new Set<string>();
+  const keyOf = (entry: Sequenced): string => {
     const known = kept.get(entry.id);
     if (known !== undefined) return known;
     // What names itself, however far round, belongs where it was written.
     if (asked.has(entry.id)) return entry.id;
-    const further = new Set([...asked, entry.id]);
+    asked.add(entry.id);
     const corrected = byId.get(entry.supersedes ?? '');
     const before = byId.get(entry.after ?? '');
-    const key = corrected !== undefined ? keyOf(corrected, further) : laterOf(entry.id, before && keyOf(before, further));
+    const key = corrected !== undefined ? keyOf(corrected) : laterOf(entry.id, before && keyOf(before));
+    asked.delete(entry.id);
     kept.set(entry.id, key);
     return key;
   };
-  return (entry) => keyOf(entry, new Set());
+  return keyOf;
 }
 
 function laterOf(id: string, before: string | undefined): string {
@@ -45,6 +49,6 @@ function laterOf(id: string, before: string | undefined): string {
 export function standingInSequence<T extends Sequenced>(entries: readonly T[], keyOf: (entry: Sequenced) => string): T[] {
   return standing(entries)
     .map((entry) => ({ entry, key: keyOf(entry) }))
-    .sort((a, b) => (a.key < b.key ? -1 : Number(a.key > b.key)) || inWriting(a.entry, b.entry))
+    .sort((a, b) => inOrder(a.key, b.key) || inWriting(a.entry, b.entry))
     .map(({ entry }) => entry);
 }

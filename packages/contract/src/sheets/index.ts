@@ -2,6 +2,7 @@ import { SHEET_NAMES, type SheetName } from '@proper-swing/core/sheets/names';
 import { SHEETS as CALCULATIONS } from '@proper-swing/core/sheets/register';
 import type { EngineFunction } from '../engine/engineFunction';
 import { schemaOf } from '../fields/schema';
+import { withoutAbsent } from '../fields/withoutAbsent';
 
 /** A calculation of the bench with the checks made from its description. */
 export interface Sheet extends EngineFunction {
@@ -24,15 +25,6 @@ export function sheet(name: SheetName): Sheet {
   const found = CHECKED.get(name);
   if (found === undefined) throw new RangeError(`There is no calculation "${name}".`);
   return found;
-}
-
-/** Without the keys that hold nothing: a calculation's optional figures are given or not there at all. */
-function withoutAbsent(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(withoutAbsent);
-  if (typeof value !== 'object' || value === null) return value;
-  return Object.fromEntries(
-    Object.entries(value).flatMap(([key, each]) => (each === undefined ? [] : [[key, withoutAbsent(each)] as const])),
-  );
 }
 
 export { SHEET_NAMES, type SheetName } from '@proper-swing/core/sheets/names';

@@ -1,7 +1,7 @@
 import { lengthMm, list, number, type Field, type Fields } from '../fields/field';
 
 /** Larger than any door a person hangs; keeps nonsense out of the arithmetic, mm. */
-const LARGEST_MM = 6000;
+export const LARGEST_MM = 6000;
 
 /** A length of an answer, without limits, mm. */
 export const mm = (says: string) => number(says, { unit: 'mm' });

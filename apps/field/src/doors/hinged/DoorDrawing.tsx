@@ -1,3 +1,4 @@
+import type { HingedMake } from '@proper-swing/contract';
 import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { Fragment, memo, useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -14,9 +15,7 @@ export interface DoorDrawingProps {
   /** Whole width including the labels at both sides, px. */
   width: number;
   height: number;
-  hingesOn: 'left' | 'right';
-  slabHeightMm: number;
-  hingeHeightsMm: readonly number[];
+  make: Pick<HingedMake, 'hingesOn' | 'slabHeightMm' | 'hingeHeightsMm'>;
   gapsMm: ReadonlyMap<StationId, number>;
   /** The door as it will be, drawn over the door as it is. */
   afterMm?: ReadonlyMap<StationId, number>;
@@ -31,7 +30,8 @@ const END_PX = 50;
 
 /** The door in its opening, gaps widened, with a label at each station. The drawing is the form: labels can be tapped. */
 export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
-  const { width, height, hingesOn, slabHeightMm, hingeHeightsMm, gapsMm, afterMm, labels, active, onPick, unit } = props;
+  const { width, height, make, gapsMm, afterMm, labels, active, onPick, unit } = props;
+  const { hingesOn, slabHeightMm, hingeHeightsMm } = make;
   const size = useMemo(
     () => ({ width: width - 2 * SIDE_PX, height: height - 2 * END_PX, slabHeightMm, hingeHeightsMm }),
     [width, height, slabHeightMm, hingeHeightsMm],

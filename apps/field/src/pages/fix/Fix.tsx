@@ -52,9 +52,7 @@ export function Fix({ record, correction }: FixProps) {
               <DoorDrawing
                 width={drawingWidth}
                 height={drawingHeight}
-                hingesOn={record.door.make.hingesOn}
-                slabHeightMm={record.door.make.slabHeightMm}
-                hingeHeightsMm={record.door.make.hingeHeightsMm}
+                make={record.door.make}
                 gapsMm={drawn.before}
                 {...(plan.steps.length > 0 && { afterMm: drawn.after })}
                 labels={drawn.labels}

@@ -85,9 +85,7 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
         <DoorDrawing
           width={width}
           height={height}
-          hingesOn={record.door.make.hingesOn}
-          slabHeightMm={record.door.make.slabHeightMm}
-          hingeHeightsMm={record.door.make.hingeHeightsMm}
+          make={record.door.make}
           gapsMm={before}
           {...(isMoved && { afterMm: new Map(tried.gaps.map((gap) => [gap.station, gap.afterMm])) })}
           labels={labels}

@@ -43,9 +43,7 @@ export function RubMarks({ record }: { record: CallRecord }) {
         <DoorDrawing
           width={Math.min(width - 2 * SPACE.l, isWide ? 480 : 420)}
           height={isWide ? 470 : 360}
-          hingesOn={record.door.make.hingesOn}
-          slabHeightMm={record.door.make.slabHeightMm}
-          hingeHeightsMm={record.door.make.hingeHeightsMm}
+          make={record.door.make}
           gapsMm={gapsMm}
           labels={labels}
           onPick={turn}

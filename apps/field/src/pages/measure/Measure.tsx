@@ -79,9 +79,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
           <DoorDrawing
             width={Math.min(area.width, area.height * 1.15)}
             height={area.height}
-            hingesOn={record.door.make.hingesOn}
-            slabHeightMm={record.door.make.slabHeightMm}
-            hingeHeightsMm={record.door.make.hingeHeightsMm}
+            make={record.door.make}
             gapsMm={gapsMm}
             labels={labels}
             active={draft.station}

@@ -1,4 +1,4 @@
-import { RECORD_KINDS } from '@proper-swing/contract';
+import { recordKind } from '@proper-swing/contract';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { outbox } from '../../offline/outbox';
@@ -43,7 +43,7 @@ export function SettingsPage() {
         {waiting.map((outgoing) => (
           <View key={outgoing.sequence} style={styles.row}>
             <View style={styles.words}>
-              <Words kind="label">{RECORD_KINDS.find(({ kind }) => kind === outgoing.kind)?.title}</Words>
+              <Words kind="label">{recordKind(outgoing.kind)?.title}</Words>
               <Words tone={outgoing.refused === undefined ? 'pencil' : 'tight'}>
                 {outgoing.refused ?? 'Kept on this device until the server answers.'}
               </Words>
