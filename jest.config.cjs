@@ -13,7 +13,7 @@ const SCRIPTS = '\\.[jt]sx?$';
 const [babelJest, babelOptions] = field.transform[SCRIPTS];
 // Jest runs scripts that know no import(): there a late script is required when it is asked for.
 const lateScripts = {
-  exclude: /node_modules/,
+  test: [`${__dirname}/apps`, `${__dirname}/packages`],
   plugins: ['@babel/plugin-transform-dynamic-import', '@babel/plugin-transform-modules-commonjs'],
 };
 

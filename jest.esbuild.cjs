@@ -1,4 +1,5 @@
 const { createHash } = require('node:crypto');
+const { readFileSync } = require('node:fs');
 const { transformSync } = require('esbuild');
 
 /** Compiles TypeScript for the packages without interface code. */
@@ -10,11 +11,18 @@ module.exports = {
       target: 'node20',
       sourcemap: true,
       sourcefile: filename,
+      define: { 'import.meta.dirname': '__dirname' },
+      supported: { 'dynamic-import': false },
       tsconfigRaw: { compilerOptions: { experimentalDecorators: true, useDefineForClassFields: false } },
     });
     return { code, map };
   },
   getCacheKey(source, filename) {
-    return createHash('sha1').update(source).update(filename).update(require('esbuild').version).digest('hex');
+    return createHash('sha1')
+      .update(source)
+      .update(filename)
+      .update(require('esbuild').version)
+      .update(readFileSync(__filename))
+      .digest('hex');
   },
 };

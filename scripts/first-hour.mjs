@@ -43,12 +43,12 @@ function edit(copy, { file, find, put, whole }) {
 
 const inCopy = (copy, command, args) => spawnSync(join(copy, 'node_modules/.bin', command), args, { cwd: copy, encoding: 'utf8' });
 
-function doOnce({ task, atMost, edits, types, tests }) {
+function doOnce({ task, atMost, edits, written, types, tests }) {
   const copy = copyOfSources();
   try {
     edits.forEach((each) => edit(copy, each));
     const files = new Set(edits.map(({ file }) => file)).size;
-    const checks = [...types.map((args) => ['tsc', args]), ...tests.map((args) => ['jest', args])];
+    const checks = [...(written ? [written] : []), ...types.map((args) => ['tsc', args]), ...tests.map((args) => ['jest', args])];
     const failed = checks.map(([command, args]) => inCopy(copy, command, args)).find(({ status }) => status !== 0);
     const isWell = failed === undefined && files <= atMost;
     console.log(`${isWell ? 'ok    ' : 'FAILED'}  ${String(files).padStart(2)} files, at most ${atMost}: ${task}`);

@@ -6,7 +6,7 @@ import type { DataSource } from 'typeorm';
 import { v7 } from 'uuid';
 import { createApp } from './app';
 import { exampleRecords } from './exampleRecords';
-import { MIGRATIONS } from './migrations';
+import { migrationNames } from './migrations';
 import { openStore } from './record/openStore';
 
 let store: DataSource;
@@ -41,7 +41,7 @@ describe('the database', () => {
   });
 
   it('goes back to nothing when the migrations are undone', async () => {
-    for (let undone = 0; undone < MIGRATIONS.length; undone += 1) await store.undoLastMigration();
+    for (let undone = 0; undone < migrationNames().length; undone += 1) await store.undoLastMigration();
     const tables = await store.query<unknown[]>(
       `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT IN ('migrations', 'sqlite_sequence')`,
     );

@@ -1,20 +1,23 @@
-import { FirstRecord1764000000000 } from './1764000000000-first-record';
-import { PlanedDepths1764115200000 } from './1764115200000-planed-depths';
-import { OwnLimits1795600000000 } from './1795600000000-own-limits';
-import { Schools1795612000000 } from './1795612000000-schools';
-import { CheckedAgain1795616000000 } from './1795616000000-checked-again';
-import { Worksheets1795620000000 } from './1795620000000-worksheets';
-import { DoorKinds1795700000000 } from './1795700000000-door-kinds';
-import { EntrySequence1795710000000 } from './1795710000000-entry-sequence';
+import { readdirSync } from 'node:fs';
+import type { MigrationInterface } from 'typeorm';
 
-/** Oldest first. */
-export const MIGRATIONS = [
-  FirstRecord1764000000000,
-  PlanedDepths1764115200000,
-  OwnLimits1795600000000,
-  Schools1795612000000,
-  CheckedAgain1795616000000,
-  Worksheets1795620000000,
-  DoorKinds1795700000000,
-  EntrySequence1795710000000,
-];
+export type Migration = new () => MigrationInterface;
+
+/** The files of this folder whose names begin with a stamp, oldest first: `1795710000000-entry-sequence`. */
+export const migrationNames = (): string[] =>
+  readdirSync(import.meta.dirname)
+    .filter((file) => /^\d+-.*(?<!\.test)\.ts$/.test(file))
+    .map((file) => file.slice(0, -'.ts'.length))
+    .sort();
+
+/** Every migration up to the named one, or all, oldest first. Each file of one exports its class and nothing else. */
+export const allMigrations = (last?: string): Promise<Migration[]> =>
+  Promise.all(
+    migrationNames()
+      .filter((name) => last === undefined || name <= last)
+      .map(async (name) => {
+        const [migration] = Object.values((await import(`./${name}.ts`)) as Record<string, Migration>);
+        if (migration === undefined) throw new Error(`${name} exports no migration.`);
+        return migration;
+      }),
+  );

@@ -1,12 +1,13 @@
-import Database from 'better-sqlite3';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { MIGRATIONS } from '.';
+import { basename, join } from 'node:path';
+import { allMigrations, migrationNames } from '.';
 import { openStore } from '../record/openStore';
+import { databaseOfDay, makeStored, STORED } from './storedDatabase';
 
-const STORED = join(__dirname, 'stored');
-const files = readdirSync(STORED).sort();
+const stored = readdirSync(STORED)
+  .map((file) => basename(file, '.sql'))
+  .sort();
 
 let folder: string;
 
@@ -17,22 +18,29 @@ beforeEach(() => {
 afterEach(() => rmSync(folder, { recursive: true }));
 
 /** The stored database as it was left by the program of its day, opened by the program of today. */
-async function opened(file: string) {
+async function opened(name: string) {
   const path = join(folder, 'stored.sqlite');
-  const old = new Database(path);
-  old.exec(readFileSync(join(STORED, file), 'utf8'));
-  old.close();
+  makeStored(name, path);
   return openStore(path);
 }
 
 describe('databases of earlier programs', () => {
-  it('there is one for each migration', () => {
-    const stamps = MIGRATIONS.map((Migration) => /\d+$/.exec(new Migration().name)?.[0]);
-    expect(files.map((file) => file.split('-')[0])).toEqual(stamps);
+  it('there is one for each migration, whose class is called as its file', async () => {
+    expect(stored).toEqual(migrationNames());
+    const called = (await allMigrations()).map((Migration) => new Migration().name ?? '');
+    expect(called.map((name) => /\d+$/.exec(name)?.[0])).toEqual(stored.map((name) => name.split('-')[0]));
   });
 
-  it.each(files)('%s opens, is what the descriptions say, and has lost nothing', async (file) => {
-    const store = await opened(file);
+  it('that of a new migration comes from the one before, with its rows', async () => {
+    const text = await databaseOfDay('1795710000000-entry-sequence');
+    expect(text).toContain('"device" text, "after" text, "go" text');
+    expect(text).toContain(`(8, 1795710000000, 'EntrySequence1795710000000')`);
+    expect(text).not.toContain('(9, ');
+    expect(text).toContain(`'Store room'`);
+  });
+
+  it.each(stored)('%s opens, is what the descriptions say, and has lost nothing', async (name) => {
+    const store = await opened(name);
     const { upQueries } = await store.driver.createSchemaBuilder().log();
     expect(upQueries.map(({ query }) => query)).toEqual([]);
     expect(await store.query('PRAGMA foreign_key_check')).toEqual([]);
@@ -67,7 +75,7 @@ describe('databases of earlier programs', () => {
   });
 
   it('limits and schools of a door move with the rest of its make', async () => {
-    const store = await opened('1795620000000-worksheets.sql');
+    const store = await opened('1795620000000-worksheets');
     const [door] = await store.query<{ make: string }[]>('SELECT make FROM "door"');
     expect(JSON.parse(door?.make ?? '')).toMatchObject({
       ownLimits: { reason: 'Draught seal', edges: { foot: { max: 20 } } },
@@ -77,11 +85,11 @@ describe('databases of earlier programs', () => {
   });
 
   it('goes back to the columns there were, and forward again, without a loss', async () => {
-    const store = await opened('1795620000000-worksheets.sql');
+    const store = await opened('1795620000000-worksheets');
     const before = await store.query('SELECT * FROM "door"');
     const revisions = await store.query<{ body: string }[]>('SELECT body FROM "card_revision" ORDER BY kind, revision');
-    for (const Migration of [...MIGRATIONS].reverse()) {
-      if (new Migration().name.startsWith('Worksheets')) break;
+    for (const Migration of (await allMigrations()).reverse()) {
+      if (new Migration().name?.startsWith('Worksheets')) break;
       await store.undoLastMigration();
     }
     const [old] = await store.query<Record<string, unknown>[]>('SELECT * FROM "door"');

@@ -1,20 +1,23 @@
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { DataSource } from 'typeorm';
-import { MIGRATIONS } from '../migrations';
+import { allMigrations } from '../migrations';
 import { ALL_TABLES } from './tables';
 
 interface Pragmas {
   pragma: (text: string) => unknown;
 }
 
-/** A data source on a SQLite file that does not lose what it confirmed: WAL, every commit flushed, foreign keys on. */
-export function dataSourceFor(file: string): DataSource {
+/**
+ * A data source on a SQLite file that does not lose what it confirmed: WAL, every commit flushed, foreign keys on. It knows every
+ * migration, or those up to the named last one.
+ */
+export async function dataSourceFor(file: string, lastMigration?: string): Promise<DataSource> {
   return new DataSource({
     type: 'better-sqlite3',
     database: file,
     entities: ALL_TABLES,
-    migrations: MIGRATIONS,
+    migrations: await allMigrations(lastMigration),
     synchronize: false,
     enableWAL: true,
     prepareDatabase: (db: unknown) => {
@@ -30,7 +33,7 @@ export function dataSourceFor(file: string): DataSource {
 /** Opens the store, making the file and running migrations as needed. */
 export async function openStore(file: string): Promise<DataSource> {
   if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true });
-  const store = await dataSourceFor(file).initialize();
+  const store = await (await dataSourceFor(file)).initialize();
   await store.runMigrations();
   return store;
 }
