@@ -84,7 +84,9 @@ export default tseslint.config(
   { files: ['apps/server/**/*.ts', 'e2e/**/*.ts'], rules: { 'expo/no-env-var-destructuring': 'off', 'react-hooks/rules-of-hooks': 'off' } },
   {
     files: ['**/*.cjs'],
-    languageOptions: { globals: { __dirname: 'readonly', module: 'writable', require: 'readonly', process: 'readonly' } },
+    languageOptions: {
+      globals: { __dirname: 'readonly', __filename: 'readonly', module: 'writable', require: 'readonly', process: 'readonly' },
+    },
   },
   {
     files: ['apps/field/app/**/*.tsx', '**/*.config.ts', '**/*.config.js', 'eslint.config.js', 'e2e/globalSetup.ts'],

@@ -23,14 +23,19 @@ describe('calling the server', () => {
   it('writes a record as JSON', async () => {
     answers(() => Promise.resolve(response(201, {})));
     await putRecord('/api/notes/a', { id: 'a' });
-    expect(globalThis.fetch).toHaveBeenCalledWith('/api/notes/a', expect.objectContaining({ method: 'PUT', body: '{"id":"a"}' }));
+    expect(globalThis.fetch).toHaveBeenCalledWith('/api/notes/a', {
+      method: 'PUT',
+      body: '{"id":"a"}',
+      headers: { 'Content-Type': 'application/json' },
+      signal: expect.any(AbortSignal) as AbortSignal,
+    });
   });
 
   it.each([400, 404, 409, 413, 422])('a %d is a no, in the words of the server', async (status) => {
     answers(() => Promise.resolve(response(status, { detail: 'There is no such call.' })));
     const refused = await putRecord('/api/notes/a', {}).catch((error: unknown) => error);
     expect(refused).toBeInstanceOf(RefusedError);
-    expect((refused as RefusedError).message).toBe('There is no such call.');
+    expect(refused).toMatchObject({ name: 'RefusedError', status, message: 'There is no such call.' });
   });
 
   it('a no without words still says its number', async () => {
@@ -43,11 +48,14 @@ describe('calling the server', () => {
     const failed = await putRecord('/api/notes/a', {}).catch((error: unknown) => error);
     expect(failed).toBeInstanceOf(UnreachableError);
     expect(failed).not.toBeInstanceOf(RefusedError);
+    expect(failed).toMatchObject({ name: 'UnreachableError', message: `The server answered ${status}.` });
   });
 
   it('no answer at all is a lost server, and everything waits for it', async () => {
     answers(() => Promise.reject(new TypeError('network')));
-    await expect(callApi('/api/x')).rejects.toBeInstanceOf(UnreachableError);
+    const lost = await callApi('/api/x').catch((error: unknown) => error);
+    expect(lost).toBeInstanceOf(UnreachableError);
+    expect(lost).toMatchObject({ message: 'The server cannot be reached.', cause: new TypeError('network') });
     expect(onlineManager.isOnline()).toBe(false);
   });
 });

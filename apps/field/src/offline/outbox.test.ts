@@ -1,6 +1,7 @@
 import type { RecordBodies } from '@proper-swing/contract';
 import { memoryStorage } from './memoryStorage.fixture';
 import { openOutbox } from './outbox';
+import { WRITE_VERSION } from './upgradeWrites';
 
 const note = (id: string): RecordBodies['notes'] => ({ id, writtenAt: '2026-03-02T08:00:00Z', callId: 'c', text: id });
 
@@ -63,5 +64,37 @@ describe('the outbox', () => {
     stop();
     outbox.add('notes', note('b'));
     expect(added).toHaveBeenCalledTimes(1);
+  });
+
+  it('finds ten and more again in the order they were made, however the device lists them', () => {
+    const storage = memoryStorage();
+    const before = openOutbox(storage);
+    const ids = Array.from({ length: 12 }, (_, n) => `n${n}`);
+    for (const id of ids) before.add('notes', note(id));
+    const keys = [...storage.kept.keys()].reverse();
+    const after = openOutbox({ ...storage, keys: () => keys });
+    expect(after.waiting().map(({ body }) => body.id)).toEqual(ids);
+  });
+
+  it('held twice is told of when both let go, and of nothing when nothing changed', () => {
+    const outbox = openOutbox(memoryStorage());
+    const told = jest.fn();
+    outbox.subscribe(told);
+    outbox.hold()();
+    expect(told).not.toHaveBeenCalled();
+    const [one, other] = [outbox.hold(), outbox.hold()];
+    outbox.add('notes', note('a'));
+    one();
+    one();
+    expect(told).not.toHaveBeenCalled();
+    other();
+    expect(told).toHaveBeenCalledTimes(1);
+  });
+
+  it('leaves a write of a later program as it is', () => {
+    const storage = memoryStorage();
+    const later = { sequence: 1, version: WRITE_VERSION + 1, kind: 'notes', body: note('a') };
+    storage.set('swing.outbox.000000000001.a', JSON.stringify(later));
+    expect(openOutbox(storage).waiting()).toEqual([later]);
   });
 });

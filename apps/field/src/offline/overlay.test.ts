@@ -32,6 +32,22 @@ describe('the day with what waits', () => {
     expect(summariesWith(told, [])).toEqual(told);
   });
 
+  it('changes only the call that waits, and an equal revision is the server’s', () => {
+    const other = { ...call, id: 'other' };
+    const two = [...told, { call: other, door, site, readingCount: 0, adjustmentCount: 0 }];
+    const items = summariesWith(two, [waits('calls', { ...call, revision: 2, complaint: 'Sticks' })]);
+    expect(items.map((item) => [item.call.id, item.call.complaint])).toEqual([
+      ['call', 'Sticks'],
+      ['other', call.complaint],
+    ]);
+    expect(summariesWith(told, [waits('calls', { ...call, complaint: 'Sticks' })])).toEqual(told);
+  });
+
+  it('leaves out a call whose site nobody knows', () => {
+    const gate = { ...door, id: 'gate', siteId: 'nowhere' };
+    expect(summariesWith(told, [waits('doors', gate), waits('calls', { ...call, id: 'x', doorId: 'gate' })])).toEqual(told);
+  });
+
   it('lists take what waits in place of what is there', () => {
     expect(
       withWaiting(
@@ -45,6 +61,7 @@ describe('the day with what waits', () => {
       { id: 'b', n: 1 },
       { id: 'a', n: 2 },
     ]);
+    expect(withWaiting([{ id: 'a' }], [{ id: 'a' }, { id: 'b' }])).toEqual([{ id: 'a' }, { id: 'b' }]);
     expect(waitingOf([waits('sites', site), waits('calls', call)], 'calls')).toEqual([call]);
   });
 });
@@ -65,6 +82,28 @@ describe('the door’s page with what waits', () => {
       ['call', 0],
     ]);
     expect(historyWith(history, [waits('calls', { ...begun, doorId: 'another' })]).calls).toHaveLength(1);
+  });
+
+  it('puts a call begun here in its place by date', () => {
+    const old = { ...call, id: 'old', scheduledFor: '2020-01-01T08:00:00Z' };
+    expect(historyWith(history, [waits('calls', old)]).calls.map((each) => each.call.id)).toEqual(['call', 'old']);
+    const same = { ...call, id: 'same' };
+    expect(historyWith(history, [waits('calls', same)]).calls.map((each) => each.call.id)).toEqual(['same', 'call']);
+  });
+
+  it('shows no call twice, and none that was begun before and is on a later page', () => {
+    expect(historyWith(history, [waits('calls', call)]).calls).toHaveLength(1);
+    expect(historyWith(history, [waits('calls', { ...call, id: 'earlier', revision: 2 })]).calls).toHaveLength(1);
+  });
+
+  it('shows no other door’s card, and no earlier or equal one', () => {
+    const later = { ...history, door: { ...door, revision: 2 } };
+    const cards = [
+      { ...door, id: 'gate', revision: 9, title: 'Gate' },
+      { ...door, revision: 1, title: 'Before' },
+      { ...door, revision: 2, title: 'Here' },
+    ];
+    for (const card of cards) expect(historyWith(later, [waits('doors', card)]).door.title).toBe(door.title);
   });
 
   it('shows the later card of the door, on the page and in its calls', () => {

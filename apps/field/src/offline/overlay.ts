@@ -46,6 +46,6 @@ export function historyWith(told: DoorHistory, waiting: readonly Outgoing[]): Do
     .map((call): CallRecord => ({ call, door, site: told.site, ...emptyLists() }));
   const calls = [...begun, ...told.calls]
     .map((record) => waiting.reduce((sum, { kind, body }) => mergeRecord(sum, kind, body), record))
-    .sort((a, b) => (a.call.scheduledFor < b.call.scheduledFor ? 1 : -1));
+    .sort((a, b) => b.call.scheduledFor.localeCompare(a.call.scheduledFor));
   return { ...told, door, calls };
 }

@@ -1,4 +1,4 @@
-import type { Note } from '@proper-swing/contract';
+import type { CallRecord, Note, RecordBodies, RecordKind } from '@proper-swing/contract';
 import { onlineManager, QueryClient } from '@tanstack/react-query';
 import { waitFor } from '@testing-library/react-native';
 import { exampleRecord } from '../record/exampleRecord';
@@ -6,7 +6,8 @@ import { RefusedError, UnreachableError } from './api';
 import { KEYS } from './keys';
 import { memoryStorage } from './memoryStorage.fixture';
 import { openOutbox } from './outbox';
-import { startSending } from './sending';
+import { startSending, waitMs } from './sending';
+import { rememberCard } from './startedHere';
 
 const note = (id: string): Note => ({ id, writtenAt: '2026-03-02T08:00:00Z', callId: 'call', text: id });
 
@@ -119,5 +120,84 @@ describe('sending what waits', () => {
     asked[0]?.answer();
     await waitFor(() => expect(client.getQueryData(KEYS.callRecord('call'))).toMatchObject({ notes: [{ id: 'a' }] }));
     client.clear();
+  });
+
+  it('waits half a second before the second try, twice as long each time, and never above ten seconds', () =>
+    expect([0, 1, 2, 4, 5, 20].map(waitMs)).toEqual([500, 1000, 2000, 8000, 10_000, 10_000]));
+
+  /** Confirms one write over answers that are kept: a list of each kind, and nothing of the call. */
+  async function confirmed<K extends RecordKind>(kind: K, body: RecordBodies[K], record?: CallRecord) {
+    const { outbox, client, asked, start } = sender();
+    client.setQueryData(KEYS.summaries('2026-03-02', '2026-03-03'), { items: [{ call, door, site }], next: null });
+    for (const key of [KEYS.sites, KEYS.doors('site'), KEYS.doorHistory('door')]) client.setQueryData(key, { items: [], pages: [] });
+    if (record) client.setQueryData(KEYS.callRecord(record.call.id), record);
+    outbox.add(kind, body);
+    start();
+    await waitFor(() => expect(asked).toHaveLength(1));
+    asked[0]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toEqual([]));
+    const stale = client
+      .getQueryCache()
+      .getAll()
+      .filter(({ state }) => state.isInvalidated)
+      .map(({ queryKey }) => queryKey[0]);
+    const sites = client.getQueryData(KEYS.sites);
+    client.clear();
+    return { stale, sites };
+  }
+  const { call, door, site } = exampleRecord();
+  const LISTS = ['summaries', 'sites', 'doors', 'door-history'];
+
+  it.each([
+    ['calls', call],
+    ['doors', door],
+    ['sites', site],
+  ] as const)('what was confirmed of the %s makes the lists be fetched anew', async (kind, body) =>
+    expect((await confirmed(kind, body)).stale).toEqual(LISTS),
+  );
+
+  it('a confirmed entry changes its call and no list', async () => {
+    const { stale, sites } = await confirmed('notes', note('a'), exampleRecord());
+    expect(stale).toEqual([]);
+    expect(sites).toEqual({ items: [], pages: [] });
+  });
+});
+
+describe('a call that was begun here', () => {
+  const { call, door, site } = exampleRecord();
+  const answers = (client: QueryClient, callId: string) => client.getQueryData<CallRecord>(KEYS.callRecord(callId));
+
+  async function confirm<K extends RecordKind>(kind: K, body: RecordBodies[K], kept?: CallRecord) {
+    const { outbox, client, asked, start } = sender();
+    if (kept) client.setQueryData(KEYS.callRecord(kept.call.id), kept);
+    outbox.add(kind, body);
+    start();
+    await waitFor(() => expect(asked).toHaveLength(1));
+    asked[0]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toEqual([]));
+    return client;
+  }
+
+  it('has its record from the moment it is confirmed, with its door and its site', async () => {
+    const cards = [
+      { ...site, id: 'hut' },
+      { ...door, id: 'gate', siteId: 'hut' },
+    ];
+    cards.forEach(rememberCard);
+    const client = await confirm('calls', { ...call, id: 'begun', doorId: 'gate' });
+    expect(answers(client, 'begun')).toMatchObject({ call: { id: 'begun' }, door: { id: 'gate' }, site: { id: 'hut' }, readings: [] });
+    client.clear();
+  });
+
+  it('keeps the record it has when a revision of it is confirmed', async () => {
+    const record = exampleRecord({ found: { 'hinge.top': 3 } });
+    const client = await confirm('calls', { ...call, revision: 2, state: 'done' }, record);
+    expect(answers(client, call.id)).toEqual({ ...record, call: { ...call, revision: 2, state: 'done' } });
+    client.clear();
+  });
+
+  it('is not made of an entry that is confirmed', async () => {
+    const client = await confirm('notes', { ...note('call'), callId: 'call' });
+    expect(client.getQueryCache().getAll()).toEqual([]);
   });
 });

@@ -1,4 +1,4 @@
-import { mergeRecord, PATHS, type CallRecord } from '@proper-swing/contract';
+import { mergeRecord, PATHS, type CallRecord, type RecordKind } from '@proper-swing/contract';
 import type { Mutation, QueryClient } from '@tanstack/react-query';
 import { putRecord, RefusedError } from './api';
 import { KEYS } from './keys';
@@ -34,25 +34,32 @@ function send({ outbox, client, put }: Sender, outgoing: Outgoing): void {
   const { kind, body } = outgoing;
   const mutations = client.getMutationCache();
   const mutation: Mutation<void> = mutations.build(client, {
-    mutationKey: ['write', kind, body.id],
     scope: IN_ORDER,
     mutationFn: () => put(PATHS.record(kind, body.id), body),
     retry: (_failures, error) => !(error instanceof RefusedError),
-    retryDelay: (failures) => Math.min(FIRST_WAIT_MS * 2 ** failures, LONGEST_WAIT_MS),
+    retryDelay: waitMs,
     // Let go of below: a timer for it would outlive everything else.
     gcTime: Infinity,
     onSuccess: () => {
       absorb(client, outbox, outgoing);
       outbox.remove(outgoing);
     },
-    onError: (error) => {
-      if (error instanceof RefusedError) outbox.refuse(outgoing, error.message);
-    },
+    // Only a refusal ends the tries.
+    onError: (error) => outbox.refuse(outgoing, error.message),
     onSettled: () => mutations.remove(mutation),
   });
   // What went wrong is in the outbox by now; nobody waits for this promise.
   mutation.execute(undefined).catch(() => undefined);
 }
+
+/** How long to wait before a write is tried again, ms: twice as long each time, up to ten seconds. */
+export function waitMs(failures: number): number {
+  return Math.min(FIRST_WAIT_MS * 2 ** failures, LONGEST_WAIT_MS);
+}
+
+/** Lists that tell of a kind of card, which are fetched anew when one is confirmed. */
+const LISTS = [KEYS.anySummaries, KEYS.sites, KEYS.anyDoors, KEYS.anyDoorHistory];
+const LISTED: ReadonlySet<RecordKind> = new Set(['calls', 'doors', 'sites']);
 
 /** Puts what the server confirmed into the answers kept here, so that nothing flickers until they are fetched again. */
 function absorb(client: QueryClient, outbox: Outbox, { kind, body }: Outgoing): void {
@@ -60,7 +67,5 @@ function absorb(client: QueryClient, outbox: Outbox, { kind, body }: Outgoing): 
     client.setQueryData(KEYS.callRecord(body.id), startedHere(client, outbox.waiting(), body.id));
   }
   client.setQueriesData<CallRecord>({ queryKey: KEYS.anyCallRecord }, (record) => record && mergeRecord(record, kind, body));
-  if (kind === 'calls' || kind === 'doors' || kind === 'sites') {
-    for (const queryKey of [KEYS.anySummaries, KEYS.sites, KEYS.anyDoors, KEYS.anyDoorHistory]) void client.invalidateQueries({ queryKey });
-  }
+  if (LISTED.has(kind)) for (const queryKey of LISTS) void client.invalidateQueries({ queryKey });
 }
