@@ -8,7 +8,7 @@ export { INSTRUMENTS, INSTRUMENT_IDS, instrumentSd, type Instrument, type Instru
 
 export { seededRandom, type RandomStream } from './numbers/seededRandom';
 
-export { PARAMETERS, PARAMETER_TITLES, type ParameterId } from './hinged/geometry/parameters';
+export { PARAMETERS, type ParameterId } from './hinged/geometry/parameters';
 export {
   placeHinges,
   profileOf,

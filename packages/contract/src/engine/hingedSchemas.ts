@@ -12,7 +12,7 @@ import {
   type OwnLimits,
   type SchoolChoices,
 } from '@proper-swing/core';
-import { hingeHeights, LARGEST_MM, slabHeight, slabWidth } from '@proper-swing/core/sheets/shapes';
+import { hingeHeights, LARGEST_MM, slabHeight, slabWidth } from '@proper-swing/core/hinged/card/slab';
 import { array, boolean, number, object, string, type InferType, type Schema } from 'yup';
 import { fieldSchema, finite } from '../fields/schema';
 import { OWN_LIMITS, SCHOOLS } from '../record/doorKinds/hinged';

@@ -17,12 +17,12 @@ import { HOLDING_WORK } from './tables/holdingWork';
 import { RECHECKS } from './tables/rechecks';
 import { side, SIDE_IDS } from './tables/sides';
 import { SIGNS } from './tables/signs';
+import { BOLT_ROOM_MM } from './tables/strikeActions';
 
 /** A foot gap too wide is closed with a threshold or a brush, not by hanging the door: only too little counts, mm. */
 const FOOT_MAX_MM = 60;
 
-/** A bolt this far off its strike still goes in, mm (common practice, no source). */
-const BOLT_LIMITS = { min: -1.8, target: 0, max: 1.8 };
+const BOLT_LIMITS = { min: -BOLT_ROOM_MM, target: 0, max: BOLT_ROOM_MM };
 
 const isEven = (edge: EdgeId) => (EVEN_EDGES as readonly EdgeId[]).includes(edge);
 

@@ -216,7 +216,7 @@ describe('planCorrections', () => {
         }),
       ).steps;
     expect(planFor(2.3).map(({ action }) => action)).toEqual(['fileStrike']);
-    // A file takes off 3.2 mm at most: with a bolt perhaps further off than that, the strike is moved.
+    // A bolt 3.3 mm off is the most a file makes room for: with one perhaps further off than that, the strike is moved.
     expect(planFor(3.1).map(({ action }) => action)).toEqual(['moveStrike']);
     expect(planFor(5.5).map(({ action }) => action)).toEqual(['moveStrike']);
   });

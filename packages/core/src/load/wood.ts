@@ -10,9 +10,9 @@ export interface Wood {
 const WOOD_TABLE = {
   sprucePineFir: { title: 'Spruce, pine, fir', gravity: 0.42 },
   hemFir: { title: 'Hem-fir', gravity: 0.43 },
-  douglasFir: { title: 'Douglas fir, larch', gravity: 0.5 },
+  douglasFir: { title: 'Douglas fir', gravity: 0.5 },
   southernPine: { title: 'Southern pine', gravity: 0.55 },
-  whitePine: { title: 'Eastern white pine', gravity: 0.36 },
+  whitePine: { title: 'White pine', gravity: 0.36 },
   redOak: { title: 'Red oak', gravity: 0.67 },
 } as const satisfies Record<string, Omit<Wood, 'id'>>;
 

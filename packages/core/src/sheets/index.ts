@@ -5,7 +5,7 @@ export { weighDrift, type Drift, type DriftedDoor } from './drift/drift';
 export type { DriftCures, FrictionCure, HingeThrow } from './drift/driftCures';
 export { planePair, type PairPlane, type PairThrow } from './pair/pair';
 export { weighTwist, WARP_LIMIT_MM, type Twist, type TwistedDoor, type TwistRemedy } from './twist/twist';
-export { fitStrike, FILE_UP_TO_MM, LEAST_HOLD_MM, type LatchAtStrike, type StrikeFit, type StrikeRemedy } from './strike/strike';
+export { fitStrike, LEAST_HOLD_MM, type LatchAtStrike, type StrikeFit, type StrikeRemedy } from './strike/strike';
 export { EXAMPLE_LATCH } from './strike/exampleLatch';
 export { EXAMPLE_FITTING } from './continuous/exampleFitting';
 export { loadHinges, type HingeLoads, type LoadedHinges, type TopScrews } from './load/hingeLoad';

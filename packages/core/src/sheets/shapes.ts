@@ -1,7 +1,6 @@
-import { lengthMm, list, number, type Field, type Fields } from '../fields/field';
+import { number, type Field, type Fields } from '../fields/field';
 
-/** Larger than any door a person hangs; keeps nonsense out of the arithmetic, mm. */
-export const LARGEST_MM = 6000;
+export { hingeHeights, LARGEST_MM, slabHeight, slabThickness, slabWidth } from '../hinged/card/slab';
 
 /** A length of an answer, without limits, mm. */
 export const mm = (says: string) => number(says, { unit: 'mm' });
@@ -17,17 +16,4 @@ export const part = <const G extends Fields>(fields: G) => ({ is: 'group', field
 export const listOf = <const F extends Field>(of: F) => ({ is: 'list', of }) as const;
 
 /** What several sheets ask of a slab. */
-export const slabWidth = lengthMm('Width of the slab', 200, LARGEST_MM);
-export const slabHeight = lengthMm('Height of the slab', 300, LARGEST_MM);
-export const slabThickness = lengthMm('Thickness of the slab', 10, 150);
 export const slabMass = number('Mass of the slab, kg', { from: 1, to: 500 });
-export const hingeHeights = list(
-  'Two to four hinge centres below the top of the slab, from the top down, mm',
-  number('Hinge centre below the top of the slab', { above: 0, to: LARGEST_MM, unit: 'mm' }),
-  {
-    least: 2,
-    most: 4,
-    faults: (heights: readonly number[]) =>
-      heights.every((height, i) => i === 0 || height > (heights[i - 1] ?? 0)) ? [] : [{ field: '', message: 'must run from the top down' }],
-  },
-);

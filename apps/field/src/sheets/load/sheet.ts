@@ -1,17 +1,11 @@
 import { lazy } from 'react';
+import { wood, WOOD_IDS } from '@proper-swing/core/load/wood';
 import type { HingeLoads } from '@proper-swing/core/sheets';
 import { benchSheet, workOnce } from '../benchSheet';
 import { figure, HINGES, length, MASS, SLAB_HEIGHT, SLAB_WIDTH } from '../fieldKinds';
 import { loadSays } from './says';
 
-const WOODS = [
-  { id: 'sprucePineFir', label: 'Spruce, pine, fir' },
-  { id: 'hemFir', label: 'Hem-fir' },
-  { id: 'douglasFir', label: 'Douglas fir' },
-  { id: 'southernPine', label: 'Southern pine' },
-  { id: 'whitePine', label: 'White pine' },
-  { id: 'redOak', label: 'Red oak' },
-] as const;
+const WOODS = WOOD_IDS.map((id) => ({ id, label: wood(id).title }));
 
 export const loadSheet = benchSheet<HingeLoads>({
   name: 'hinge.load',

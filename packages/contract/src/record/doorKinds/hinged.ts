@@ -1,5 +1,6 @@
 import { HINGE_KINDS, limitFaults, PROFILE_IDS, school, SLAB_KINDS, wayIds, type OwnLimits } from '@proper-swing/core';
-import { choice, flag, group, lengthMm, list, named, number, optional } from '@proper-swing/core/fields/field';
+import { choice, flag, group, named, number, optional } from '@proper-swing/core/fields/field';
+import { hingeHeights, slabHeight, slabThickness, slabWidth } from '@proper-swing/core/hinged/card/slab';
 
 const limitMm = (says: string) => number(says, { from: 0, to: 100, unit: 'mm' });
 
@@ -37,21 +38,10 @@ export const SCHOOLS = optional(
 /** How a door on hinges is made: what its card holds besides what every door's does. */
 export const HINGED_MAKE = {
   hingesOn: choice('Hinge side, seen from where the barrels show', ['left', 'right']),
-  slabWidthMm: lengthMm('Width of the slab', 300, 3000),
-  slabHeightMm: lengthMm('Height of the slab', 500, 4000),
-  thicknessMm: lengthMm('Thickness of the slab', 15, 120),
-  hingeHeightsMm: list(
-    'Hinge centres below the top of the slab, from the top down, mm',
-    number('Hinge centre below the top of the slab', { above: 0, to: 4000, unit: 'mm' }),
-    {
-      least: 2,
-      most: 4,
-      faults: (heights: readonly number[]) =>
-        heights.every((height, i) => i === 0 || height > (heights[i - 1] ?? 0))
-          ? []
-          : [{ field: '', message: 'must run from the top down' }],
-    },
-  ),
+  slabWidthMm: slabWidth,
+  slabHeightMm: slabHeight,
+  thicknessMm: slabThickness,
+  hingeHeightsMm: hingeHeights,
   hingeKind: choice('Kind of hinge; decides what may be bent or packed', HINGE_KINDS),
   slabKind: choice('Make of the slab; decides whether it may be planed', SLAB_KINDS),
   fireRated: flag('Fire, smoke or security door: nothing outside its certificate'),

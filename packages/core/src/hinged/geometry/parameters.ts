@@ -30,27 +30,3 @@ export const PARAMETERS = [
 ] as const;
 
 export type ParameterId = (typeof PARAMETERS)[number];
-
-/** What each parameter means, for tables a person reads. */
-export const PARAMETER_TITLES: Readonly<Record<ParameterId, string>> = {
-  hingeGap: 'hinge gap at mid-height',
-  headGap: 'head gap at the hinge end',
-  drop: 'drop of the latch edge',
-  hingeLean: 'lean of the hinge leg',
-  hingeBow: 'bow of the hinge leg',
-  latchLean: 'lean of the latch leg',
-  latchBow: 'bow of the latch leg',
-  headTilt: 'tilt of the head',
-  headBow: 'bow of the head',
-  floorTilt: 'tilt of the floor',
-  floorBow: 'crown of the floor',
-  sideRoom: 'opening width less slab width',
-  heightRoom: 'opening height less slab height',
-  slabWidth: 'slab width against its record',
-  slabHeight: 'slab height against its record',
-  strike: 'strike against its true height',
-  acrossLean: 'lean of the hinge line across the wall',
-  stopGap: 'gap between slab and stop, latched',
-  twist: 'latch edge off the stop, top against bottom',
-  floorRise: 'rise of the floor along the swing',
-};

@@ -1,6 +1,15 @@
 import type { ActionEntry } from './actionEntry';
 import { NOT_ADJUSTABLE } from './rulings';
 
+/** A file takes this much off a strike, then the strike is moved, mm (common practice, no source). */
+export const FILE_UP_TO_MM = 2;
+/** A bolt this far off its strike still goes in, mm (common practice, no source). */
+export const BOLT_ROOM_MM = 1.8;
+/** Room that filing leaves beyond the bolt, mm (common practice, no source). */
+export const FILED_ROOM_MM = 0.5;
+/** A strike's tab bends about so far, mm (common practice, no source). */
+export const TAB_UP_TO_MM = 2;
+
 /** Work at the strike, the keeps and the stop. Times and chances are common practice, no source. */
 export const STRIKE_ACTIONS = {
   turnKeeps: {
@@ -25,7 +34,8 @@ export const STRIKE_ACTIONS = {
     order: 12,
     title: 'File the strike',
     unit: 'mm',
-    effect: { kind: 'strike', upToMm: 3.2, leftSdMm: 0.4 },
+    // How far off the bolt may be, of which it clears its usual room without the file.
+    effect: { kind: 'strike', upToMm: BOLT_ROOM_MM + FILE_UP_TO_MM - FILED_ROOM_MM, leftSdMm: 0.4 },
     amounts: [],
     minutes: { first: 12, each: 0 },
     irreversibility: 2,
@@ -33,7 +43,7 @@ export const STRIKE_ACTIONS = {
     forbidden: { fireRated: true, why: 'The strike of a fire door is as its certificate says.' },
     steps: ['Colour the bolt, close the door, read the mark.', 'File the side of the hole that the mark shows, a little at a time.'],
     cautions: ['eyes'],
-    stopIf: 'More than about 2 mm has to go: move the strike instead.',
+    stopIf: `More than about ${FILE_UP_TO_MM} mm has to go: move the strike instead.`,
   },
   moveStrike: {
     order: 12,

@@ -1,5 +1,6 @@
 import { EXAMPLE_LATCH } from './exampleLatch';
-import { FILE_UP_TO_MM, fitStrike, LEAST_HOLD_MM, WANTED_PLAY_MM, type LatchAtStrike } from './strike';
+import { fitStrike, LEAST_HOLD_MM, WANTED_PLAY_MM, type LatchAtStrike } from './strike';
+import { FILE_UP_TO_MM } from '../../hinged/tables/strikeActions';
 
 const first = (change: Partial<LatchAtStrike>) => fitStrike({ ...EXAMPLE_LATCH, ...change }).remedies[0];
 

@@ -1,4 +1,5 @@
 import { DomainError } from '../../errors';
+import { FILED_ROOM_MM, FILE_UP_TO_MM, STRIKE_ACTIONS, TAB_UP_TO_MM } from '../../hinged/tables/strikeActions';
 
 /** A latch or bolt against its strike; lengths in mm. */
 export interface LatchAtStrike {
@@ -63,17 +64,12 @@ export interface StrikeFit {
   others: StrikeRemedy[];
 }
 
-/** A file takes this much, then the strike is moved, mm (common practice, no source). */
-export const FILE_UP_TO_MM = 2;
 /** Play a latch should have: shuts without a push and does not rattle, mm (common practice, no source). */
 export const WANTED_PLAY_MM = 0.4;
-/** A tab bends about so far, mm (common practice, no source). */
-const TAB_UP_TO_MM = 2;
 /** Least hold of a latch in its strike, mm (common practice, no source: about half an ordinary latch's throw). */
 export const LEAST_HOLD_MM = 6;
-/** Room a bolt wants at the bottom of its bore, and above and below, mm (common practice, no source). */
+/** Room a bolt wants at the bottom of its bore, mm (common practice, no source). */
 const BORE_ROOM_MM = 1.5;
-const HEIGHT_ROOM_MM = 0.5;
 /** A rattle that is felt, and a push that is felt, mm (common practice, no source). */
 const RATTLES_FROM_MM = 1;
 const PACK_UP_TO_MM = 3;
@@ -134,7 +130,7 @@ function heightRemedies(latch: LatchAtStrike, lowMm: number, aboveMm: number, be
   const strikes = Math.max(-belowMm, -aboveMm);
   if (strikes <= 0) return [];
   const isLow = lowMm > 0;
-  const wanted = strikes + HEIGHT_ROOM_MM;
+  const wanted = strikes + FILED_ROOM_MM;
   // Lifting the door brings the bolt back where the strike was made for; it never needs more than the whole error.
   const lift: StrikeRemedy = {
     id: 'liftDoor',
@@ -149,7 +145,7 @@ function heightRemedies(latch: LatchAtStrike, lowMm: number, aboveMm: number, be
     title: isLow ? 'File the bottom of the hole' : 'File the top of the hole',
     mm: wanted,
     way: isLow ? 'down' : 'up',
-    minutes: 12,
+    minutes: STRIKE_ACTIONS.fileStrike.minutes.first,
     recheck: 'Colour the bolt and close: the mark clears the edge by half a millimetre.',
     caution: 'eyes',
   };
@@ -158,7 +154,7 @@ function heightRemedies(latch: LatchAtStrike, lowMm: number, aboveMm: number, be
     title: isLow ? 'Move the strike down' : 'Move the strike up',
     mm: Math.abs(lowMm),
     way: isLow ? 'down' : 'up',
-    minutes: 20,
+    minutes: STRIKE_ACTIONS.moveStrike.minutes.first,
     recheck: 'One screw first; try the latch; then the rest.',
     caution: 'security',
   };
@@ -172,7 +168,16 @@ function depthRemedies({ playMm, hasTab = false }: LatchAtStrike): StrikeRemedy[
   const mm = Math.abs(playMm - WANTED_PLAY_MM);
   const way = rattles ? 'toward the stop' : 'away from the stop';
   if (hasTab && mm <= TAB_UP_TO_MM)
-    return [{ id: 'bendTab', title: 'Bend the strike’s tab', mm, way, minutes: 5, recheck: 'Close with one finger; try to rattle it.' }];
+    return [
+      {
+        id: 'bendTab',
+        title: 'Bend the strike’s tab',
+        mm,
+        way,
+        minutes: STRIKE_ACTIONS.bendTab.minutes.first,
+        recheck: 'Close with one finger; try to rattle it.',
+      },
+    ];
   if (!rattles && mm <= FILE_UP_TO_MM)
     return [
       {
@@ -180,7 +185,7 @@ function depthRemedies({ playMm, hasTab = false }: LatchAtStrike): StrikeRemedy[
         title: 'File the edge the bolt closes on',
         mm,
         way,
-        minutes: 12,
+        minutes: STRIKE_ACTIONS.fileStrike.minutes.first,
         recheck: 'Close with one finger; it latches without a push.',
         caution: 'eyes',
       },
@@ -191,7 +196,7 @@ function depthRemedies({ playMm, hasTab = false }: LatchAtStrike): StrikeRemedy[
       title: rattles ? 'Move the strike in toward the stop' : 'Move the strike out from the stop',
       mm,
       way,
-      minutes: 20,
+      minutes: STRIKE_ACTIONS.moveStrikeDepth.minutes.first,
       recheck: 'One screw first; close with one finger; try to rattle it.',
       caution: 'security',
     },
