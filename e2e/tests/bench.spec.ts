@@ -50,11 +50,11 @@ test('a composite door that will not lock goes from 10 mm to inside 4–6 mm by 
   await page.getByTestId('effort-4').click();
   await page.getByTestId('bounces-no').click();
   await expect(page.getByTestId('now')).toContainText('Centre keep');
-  await expect(page.getByTestId('cam')).toHaveText('¼ turn easier');
+  await expect(page.getByTestId('cam-words')).toHaveText('¼ turn easier');
 
   // A half turn of a cam is refused in words and nothing is written.
   for (let more = 0; more < 2; more += 1) await page.getByTestId('cam-more').click();
-  await expect(page.getByTestId('cam')).toHaveText('½ turn easier');
+  await expect(page.getByTestId('cam-words')).toHaveText('½ turn easier');
   await page.getByTestId('effort-3').click();
   await page.getByTestId('bounces-no').click();
   await page.getByTestId('log-cam').click();

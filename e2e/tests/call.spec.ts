@@ -173,13 +173,13 @@ test('a setting is tried on the drawing by tap, key and drag, and nothing is wri
   await page.getByTestId('what-if').click();
   const before = Number(await page.getByTestId('gap-latch.bottom').textContent());
   await page.getByTestId('what-if-set-bottom').click();
-  await page.getByTestId('what-if-more').click();
-  await page.getByTestId('what-if-more').click();
-  await expect(page.getByTestId('what-if-value')).toHaveText('+1 mm');
+  await page.getByTestId('tried-more').click();
+  await page.getByTestId('tried-more').click();
+  await expect(page.getByTestId('tried-value')).toHaveText('+1 mm');
   await expect(page.getByTestId('gap-latch.bottom')).not.toHaveText(String(before));
   expect(Number(await page.getByTestId('gap-latch.bottom').textContent())).toBeLessThan(before - 0.8);
   await page.keyboard.press('ArrowLeft');
-  await expect(page.getByTestId('what-if-value')).toHaveText('+0.5 mm');
+  await expect(page.getByTestId('tried-value')).toHaveText('+0.5 mm');
   await page.getByTestId('what-if-clear').click();
   await expect(page.getByTestId('gap-latch.bottom')).toHaveText(String(before));
   expect(

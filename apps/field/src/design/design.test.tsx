@@ -3,12 +3,16 @@ import { outbox } from '../offline/outbox';
 import { Choice } from './Choice';
 import { Failure } from './Failure';
 import { Field } from './Field';
+import { Form, FormCell, FormFault, FormKeys } from './Form';
 import { lengthWords } from './lengthWords';
 import { pluralOf } from './plural';
 import { Press } from './Press';
 import { SaveSign } from './SaveSign';
 import { Section, Slip } from './Section';
+import { Stepper } from './Stepper';
+import { Table } from './Table';
 import { LIGHT, TARGET } from './tokens';
+import { Words } from './Words';
 
 describe('parts every page is made of', () => {
   it('a press is a full target, says what it does, and tells whether it is chosen', () => {
@@ -70,6 +74,73 @@ describe('parts every page is made of', () => {
     );
     expect(screen.getByRole('heading', { name: 'The door' })).toBeTruthy();
     expect(screen.getByText('Take care')).toBeTruthy();
+  });
+
+  it('a stepper goes a step less and a step more, and its keys say of what', () => {
+    const onStep = jest.fn();
+    render(
+      <Stepper label="bottom hinge" value="+1 mm" onStep={onStep} testID="hinge">
+        <Words>Bottom hinge</Words>
+      </Stepper>,
+    );
+    expect(screen.getByTestId('hinge-value')).toHaveTextContent('+1 mm');
+    fireEvent.press(screen.getByLabelText('Less: bottom hinge'));
+    fireEvent.press(screen.getByTestId('hinge-more'));
+    expect(onStep.mock.calls).toEqual([[-1], [1]]);
+    expect(screen.getByText('Bottom hinge')).toBeTruthy();
+    screen.unmount();
+    render(<Stepper label="cam" less="Less of the cam" more="More of the cam" onStep={onStep} testID="cam" />);
+    expect([screen.getByLabelText('Less of the cam'), screen.getByLabelText('More of the cam')]).toHaveLength(2);
+    expect(screen.queryByTestId('cam-value')).toBeNull();
+  });
+
+  it('a table has a head, a row for each thing and a cell for each column', () => {
+    const columns = [
+      { title: 'Where', kind: 'label' as const, cell: ({ id }: { id: string }) => id },
+      { id: 'a', title: 'Mar 26', under: 'left', width: 54, isRight: true, cell: () => '3 mm' },
+      { id: 'b', title: 'Mar 26', cell: () => <Words testID="own">own</Words> },
+    ];
+    const rows = [{ id: 'top' }, { id: 'foot' }];
+    const table = (isHeadless: boolean) => (
+      <Table
+        label="Gaps"
+        columns={columns}
+        rows={rows}
+        keyOf={({ id }) => id}
+        rowTestID={({ id }) => `row-${id}`}
+        isHeadless={isHeadless}
+      />
+    );
+    render(table(false));
+    expect(screen.getAllByText('Mar 26')).toHaveLength(2);
+    expect(screen.getByTestId('row-foot')).toHaveTextContent('foot3 mmown');
+    expect(screen.getAllByTestId('own')).toHaveLength(2);
+    expect(screen.getByText('left')).toBeTruthy();
+    screen.unmount();
+    render(table(true));
+    expect(screen.queryAllByText('Mar 26')).toHaveLength(0);
+  });
+
+  it('a form holds its fields, says what is wrong with the whole, and is kept or left', () => {
+    const [onKeep, onLeave] = [jest.fn(), jest.fn()];
+    render(
+      <>
+        <Form>
+          <FormCell takes="third">
+            <Words>least</Words>
+          </FormCell>
+        </Form>
+        <FormFault says="The device is full." testID="fault" />
+        <FormFault says={undefined} testID="none" />
+        <FormKeys onKeep={onKeep} onLeave={onLeave} testID="keep" />
+      </>,
+    );
+    expect(screen.getByText('least')).toBeTruthy();
+    expect(screen.getByTestId('fault')).toHaveTextContent('The device is full.');
+    expect(screen.queryByTestId('none')).toBeNull();
+    fireEvent.press(screen.getByTestId('keep'));
+    fireEvent.press(screen.getByText('Leave as it was'));
+    expect([onKeep.mock.calls.length, onLeave.mock.calls.length]).toEqual([1, 1]);
   });
 
   it('a failure says what it is and gives a way on', () => {

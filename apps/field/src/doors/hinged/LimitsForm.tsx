@@ -1,19 +1,18 @@
 import type { Door } from '@proper-swing/contract';
 import { CAUTIONS, EDGES, PROFILE_IDS, toleranceProfile, type ProfileId } from '@proper-swing/core';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { keepDraft } from '../../offline/draft';
+import { readDraft, useKeptDraft } from '../../offline/draft';
 import { usePreferences } from '../../offline/preferences';
-import { deviceStorage } from '../../offline/storage';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
-import { Press } from '../../design/Press';
+import { Form, FormCell, FormKeys } from '../../design/Form';
 import { Slip } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
 import { EDGE_WORDS } from './doorWords';
-import { draftOf, LIMIT_KEYS, readDraft, type LimitErrors, type LimitsChoice, type LimitsDraft } from './limitsDraft';
+import { draftOf, LIMIT_KEYS, readLimits, type LimitErrors, type LimitsChoice, type LimitsDraft } from './limitsDraft';
 
 export interface LimitsFormProps {
   door: Door;
@@ -33,24 +32,17 @@ const KEY_WORDS = { min: 'least', target: 'aim at', max: 'most' } as const;
 export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
   const { units } = usePreferences();
   const words = useLengthWords();
-  const draftKey = limitsDraftKey(door.id);
-  const [changing, setChanging] = useState<Changing>(
-    () =>
-      keptDraft(draftKey) ?? {
-        profile: door.make.profile,
-        isOwn: Boolean(door.make.ownLimits),
-        draft: draftOf(door.make, words.bare),
-      },
-  );
+  const asItIs = (): Changing => ({
+    profile: door.make.profile,
+    isOwn: Boolean(door.make.ownLimits),
+    draft: draftOf(door.make, words.bare),
+  });
+  const { draft: changing, setDraft: setChanging, drop } = useKeptDraft(limitsDraftKey(door.id), isChanging, asItIs);
   const [errors, setErrors] = useState<LimitErrors>({});
   const { profile, isOwn, draft } = changing;
 
-  useEffect(() => {
-    keepDraft(draftKey, changing);
-  }, [draftKey, changing]);
-
   const close = (act: () => void) => {
-    deviceStorage.remove(draftKey);
+    drop(asItIs());
     act();
   };
   const type = (change: (draft: LimitsDraft) => LimitsDraft) => {
@@ -62,7 +54,7 @@ export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
       close(() => onKeep({ profile, ownLimits: null }));
       return;
     }
-    const read = readDraft(draft, units);
+    const read = readLimits(draft, units);
     if (read.ok) close(() => onKeep({ profile, ownLimits: read.limits }));
     else setErrors(read.errors);
   };
@@ -99,9 +91,9 @@ export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
           {EDGES.map((edge) => (
             <View key={edge} style={styles.edge}>
               <Words kind="strong">{`${EDGE_WORDS[edge]}, ${words.unit}`}</Words>
-              <View style={styles.figures}>
+              <Form>
                 {LIMIT_KEYS.map((key) => (
-                  <View key={key} style={styles.figure}>
+                  <FormCell key={key} takes="third">
                     <Field
                       label={KEY_WORDS[key]}
                       spoken={`${EDGE_WORDS[edge]}, ${KEY_WORDS[key]}`}
@@ -110,9 +102,9 @@ export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
                       error={errors[`edges.${edge}.${key}`]}
                       testID={`limit-${edge}-${key}`}
                     />
-                  </View>
+                  </FormCell>
                 ))}
-              </View>
+              </Form>
             </View>
           ))}
           <Field
@@ -132,41 +124,26 @@ export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
           />
         </>
       )}
-      <View style={styles.keys}>
-        <Press kind="quiet" onPress={() => close(onLeave)} style={styles.key}>
-          Leave as it was
-        </Press>
-        <Press onPress={keep} style={styles.key} testID="keep-limits">
-          Keep
-        </Press>
-      </View>
+      <FormKeys onLeave={() => close(onLeave)} onKeep={keep} testID="keep-limits" />
     </View>
   );
 }
 
 /** Limits begun and neither kept nor left: the form opens with them again. */
 export function hasLimitsDraft(doorId: string): boolean {
-  return keptDraft(limitsDraftKey(doorId)) !== undefined;
+  return readDraft(limitsDraftKey(doorId), isChanging) !== undefined;
 }
 
 function limitsDraftKey(doorId: string): string {
   return `swing.draft.limits.${doorId}`;
 }
 
-function keptDraft(key: string): Changing | undefined {
-  try {
-    const kept = JSON.parse(deviceStorage.get(key) ?? 'null') as Changing | null;
-    return kept !== null && PROFILE_IDS.includes(kept.profile) && typeof kept.draft.reason === 'string' ? kept : undefined;
-  } catch {
-    return undefined;
-  }
+function isChanging(kept: unknown): kept is Changing {
+  const { profile, draft } = (kept ?? {}) as Partial<Changing>;
+  return profile !== undefined && PROFILE_IDS.includes(profile) && typeof draft?.reason === 'string';
 }
 
 const styles = StyleSheet.create({
   form: { gap: SPACE.m },
   edge: { gap: SPACE.xs },
-  figures: { flexDirection: 'row', gap: SPACE.s },
-  figure: { flex: 1, minWidth: 0 },
-  keys: { flexDirection: 'row', gap: SPACE.s },
-  key: { flex: 1 },
 });

@@ -1,7 +1,7 @@
 import { toleranceProfile } from '@proper-swing/core';
 import { exampleRecord } from '../../record/exampleRecord';
 import { lengthWords } from '../../design/lengthWords';
-import { draftOf, limitsCard, readDraft } from './limitsDraft';
+import { draftOf, limitsCard, readLimits } from './limitsDraft';
 
 const { door } = exampleRecord();
 const inMm = lengthWords({ system: 'mm' });
@@ -9,12 +9,12 @@ const draft = { ...draftOf(door.make, inMm.bare), reason: 'Smoke seal' };
 
 describe('limits as they are typed', () => {
   it('begin with what the door is judged by and read back as the same figures', () => {
-    const read = readDraft(draft, 'mm');
+    const read = readLimits(draft, 'mm');
     expect(read).toEqual({ ok: true, limits: { ...pick(toleranceProfile(door.make.profile)), reason: 'Smoke seal' } });
   });
 
   it('may be fractions of an inch on a device set to millimetres', () => {
-    const read = readDraft({ ...draft, edges: { ...draft.edges, latch: { min: '1/16', target: '1/8', max: '3/16' } } }, 'mm');
+    const read = readLimits({ ...draft, edges: { ...draft.edges, latch: { min: '1/16', target: '1/8', max: '3/16' } } }, 'mm');
     const { min = 0, target = 0, max = 0 } = read.ok ? read.limits.edges.latch : {};
     // 25.4 mm to the inch, by definition.
     [min - 25.4 / 16, target - 25.4 / 8, max - (3 * 25.4) / 16].forEach((off) => expect(off).toBeCloseTo(0, 9));
@@ -22,7 +22,7 @@ describe('limits as they are typed', () => {
 
   it('what cannot be read and what is out of order is told at each field at once', () => {
     const wrong = { ...draft, edges: { ...draft.edges, head: { min: 'x', target: '3', max: '2' } }, reason: '' };
-    const read = readDraft(wrong, 'mm');
+    const read = readLimits(wrong, 'mm');
     expect(read.ok ? [] : Object.keys(read.errors).sort()).toEqual(['edges.head.max', 'edges.head.min', 'edges.head.target', 'reason']);
   });
 });

@@ -40,7 +40,7 @@ export function draftOf(make: Pick<HingedMake, 'profile' | 'ownLimits'>, bare: (
 }
 
 /** Reads a draft; every figure that cannot be read and every limit out of order is named at its field. */
-export function readDraft(draft: LimitsDraft, units: 'mm' | 'in'): { ok: true; limits: OwnLimits } | { ok: false; errors: LimitErrors } {
+export function readLimits(draft: LimitsDraft, units: 'mm' | 'in'): { ok: true; limits: OwnLimits } | { ok: false; errors: LimitErrors } {
   const errors: LimitErrors = {};
   const read = (field: LimitField, text: string): number => {
     try {

@@ -6,6 +6,7 @@ import { StyleSheet, View } from 'react-native';
 import { write } from '../../offline/write';
 import { Press } from '../../design/Press';
 import { Section, Slip } from '../../design/Section';
+import { Stepper } from '../../design/Stepper';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useEstimate } from '../../engine/useEngine';
@@ -153,17 +154,12 @@ function Log({ id, label, work, record, words }: SheetWork & { id: string; recor
   return (
     <View style={styles.log}>
       {isLength && (
-        <>
-          <Press kind="key" label={`${label}: less`} onPress={() => setAmount(Math.max(0, amount - STEP_MM))}>
-            −
-          </Press>
-          <Words kind="figure" style={styles.amount}>
-            {words.bare(amount)}
-          </Words>
-          <Press kind="key" label={`${label}: more`} onPress={() => setAmount(amount + STEP_MM)}>
-            +
-          </Press>
-        </>
+        <Stepper
+          label={label}
+          value={words.bare(amount)}
+          onStep={(by) => setAmount(Math.max(0, amount + by * STEP_MM))}
+          testID={`log-${id}-amount`}
+        />
       )}
       <Press style={styles.title} onPress={() => logWork(record, { ...work, planned: work.amount, amount })} testID={`log-${id}`}>
         {label}
@@ -200,5 +196,4 @@ const styles = StyleSheet.create({
   head: { flexDirection: 'row', alignItems: 'center' },
   title: { flex: 1 },
   log: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
-  amount: { minWidth: 56, textAlign: 'center' },
 });

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
+import { Form, FormCell } from '../../design/Form';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
@@ -53,13 +54,13 @@ function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, er
         </Words>
       )}
       {shows && (
-        <View style={styles.fields}>
+        <Form>
           {fields
             .filter(({ needs }) => needs === undefined || (typed[needs] ?? '') !== '')
             .map((field) => (
               <FieldOf key={field.path} field={field} text={typed[field.path] ?? ''} error={errors[field.path]} {...rest} />
             ))}
-        </View>
+        </Form>
       )}
     </View>
   );
@@ -71,7 +72,7 @@ function FieldOf({ field: { path, label, kind, unit: own, options, hint, isOptio
   const choices = kind === 'yes' ? YES_NO : options;
   if (choices !== undefined) {
     return (
-      <View style={styles.whole}>
+      <FormCell takes="whole">
         <Words kind="label">{label}</Words>
         <Choice
           label={label}
@@ -80,12 +81,12 @@ function FieldOf({ field: { path, label, kind, unit: own, options, hint, isOptio
           onChoose={(id) => onType(path, isOptional === true && id === text ? '' : id)}
           testID={`field-${path}`}
         />
-      </View>
+      </FormCell>
     );
   }
   const from = origin?.[path];
   return (
-    <View style={kind === 'lengths' ? styles.whole : styles.half}>
+    <FormCell takes={kind === 'lengths' ? 'whole' : 'half'}>
       <Field
         label={`${label}, ${own ?? unit}${from ? ` · ${from}` : ''}`}
         value={text}
@@ -94,7 +95,7 @@ function FieldOf({ field: { path, label, kind, unit: own, options, hint, isOptio
         hint={hint ?? (isOptional === true ? 'may stay empty' : undefined)}
         testID={`field-${path}`}
       />
-    </View>
+    </FormCell>
   );
 }
 
@@ -107,7 +108,4 @@ const styles = StyleSheet.create({
   groups: { gap: SPACE.l },
   group: { gap: SPACE.s },
   fold: { alignSelf: 'flex-start', paddingHorizontal: 0 },
-  fields: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.m },
-  half: { flexBasis: '45%', flexGrow: 1, minWidth: 140, maxWidth: '48.5%' },
-  whole: { flexBasis: '100%', gap: SPACE.xs },
 });

@@ -1,7 +1,6 @@
-import { useEffect, useMemo, useState } from 'react';
-import { keepDraft } from '../../offline/draft';
+import { useMemo } from 'react';
+import { isTexts, useKeptDraft } from '../../offline/draft';
 import { usePreferences } from '../../offline/preferences';
-import { deviceStorage } from '../../offline/storage';
 import { useSheetAnswer } from '../../engine/useEngine';
 import type { BenchSheet, SheetField } from '../../sheets/benchSheet';
 import { fieldOfError, readSheet, type Typed } from '../../sheets/typedSheet';
@@ -26,16 +25,11 @@ export interface SheetState {
  */
 export function useSheet(sheet: BenchSheet, first: Typed, draftKey: string): SheetState {
   const { units } = usePreferences();
-  const [changes, setChanges] = useState<Typed>(() => keptDraft(draftKey));
+  const { draft: changes, setDraft: setChanges, drop } = useKeptDraft<Typed>(draftKey, isTexts, () => ({}));
   const typed = useMemo(() => ({ ...first, ...changes }), [first, changes]);
   const read = useMemo(() => readSheet(sheet, typed, units), [sheet, typed, units]);
   const request = read.state === 'ready' ? read.request : undefined;
   const answer = useSheetAnswer(sheet.name, request);
-
-  useEffect(() => {
-    if (Object.keys(changes).length === 0) deviceStorage.remove(draftKey);
-    else keepDraft(draftKey, changes);
-  }, [draftKey, changes]);
 
   const errors: Record<string, string> = read.state === 'faulty' ? { ...read.errors } : {};
   let fault: string | undefined;
@@ -54,15 +48,6 @@ export function useSheet(sheet: BenchSheet, first: Typed, draftKey: string): She
     ...(request !== undefined && { request }),
     ...(request !== undefined && answer?.ok === true && { result: answer.value }),
     type: (path, text) => setChanges((was) => ({ ...was, [path]: text })),
-    clear: () => setChanges({}),
+    clear: () => drop({}),
   };
-}
-
-function keptDraft(key: string): Typed {
-  try {
-    const kept: unknown = JSON.parse(deviceStorage.get(key) ?? '{}');
-    return typeof kept === 'object' && kept !== null ? (kept as Typed) : {};
-  } catch {
-    return {};
-  }
 }

@@ -1,6 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { standing } from '@proper-swing/contract';
-import { station, WALKING_ORDER } from '@proper-swing/core';
+import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { format } from 'date-fns/format';
 import { router, useLocalSearchParams } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -10,8 +10,8 @@ import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
 import { pluralOf } from '../../design/plural';
 import { Section } from '../../design/Section';
-import { LINE, SPACE } from '../../design/tokens';
-import { usePalette } from '../../design/theme';
+import { Table, type Column } from '../../design/Table';
+import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { readingsByStation } from '../../record/observed';
 import { useLengthWords } from '../../design/lengthWords';
@@ -87,7 +87,6 @@ function stepsLogged({ adjustments }: CallRecord): string {
 }
 
 function VisitTable({ calls }: { calls: readonly CallRecord[] }) {
-  const palette = usePalette();
   const words = useLengthWords();
   const visits = calls
     .map((record) => {
@@ -98,41 +97,27 @@ function VisitTable({ calls }: { calls: readonly CallRecord[] }) {
   if (visits.length === 0) return <Words tone="pencil">Nobody has measured this door yet. The first walk-round will stand here.</Words>;
   return (
     <ScrollView horizontal tabIndex={0}>
-      <View>
-        <View style={[styles.row, { borderColor: palette.ink }]}>
-          <Words kind="label" tone="pencil" style={styles.name}>
-            {`Gap, ${words.unit}`}
-          </Words>
-          {visits.map(({ record, isLeft }) => (
-            <View key={record.call.id} style={styles.figure}>
-              <Words kind="label">{format(record.call.scheduledFor, 'MMM yy')}</Words>
-              <Words kind="label" tone="pencil">
-                {isLeft ? 'left' : 'found'}
-              </Words>
-            </View>
-          ))}
-        </View>
-        {WALKING_ORDER.map((id) => (
-          <View key={id} style={[styles.row, { borderColor: palette.rule }]}>
-            <Words kind="label" style={styles.name}>
-              {station(id).title}
-            </Words>
-            {visits.map(({ record, readings }) => (
-              <Words key={record.call.id} kind="title" style={styles.figure}>
-                {readingWords(readings.get(id), words)}
-              </Words>
-            ))}
-          </View>
-        ))}
-      </View>
+      <Table
+        label={`Gaps visit by visit, ${words.unit}`}
+        columns={[
+          { title: `Gap, ${words.unit}`, width: 168, kind: 'label', cell: (id) => station(id).title },
+          ...visits.map(({ record, readings, isLeft }): Column<StationId> => ({
+            id: record.call.id,
+            title: format(record.call.scheduledFor, 'MMM yy'),
+            under: isLeft ? 'left' : 'found',
+            width: 76,
+            kind: 'title',
+            cell: (id) => readingWords(readings.get(id), words),
+          })),
+        ]}
+        rows={WALKING_ORDER}
+        keyOf={(id) => id}
+      />
     </ScrollView>
   );
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', minHeight: 38, borderBottomWidth: LINE.hair },
-  name: { width: 168 },
-  figure: { width: 76 },
   call: { justifyContent: 'flex-start', alignItems: 'center', paddingVertical: SPACE.s },
   words: { flex: 1 },
 });

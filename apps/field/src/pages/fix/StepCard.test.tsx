@@ -64,7 +64,7 @@ describe('a step of the plan', () => {
 
   it('logs what was really done beside what was planned', () => {
     render(<StepCard record={record} step={shim} number={2} done={undefined} isNext words={words} />);
-    fireEvent.press(screen.getByLabelText('More'));
+    fireEvent.press(screen.getByLabelText('More: Really done'));
     fireEvent.changeText(screen.getByLabelText('What you saw (may stay empty)'), 'Second layer to seat it.');
     fireEvent.press(screen.getByTestId('log-step'));
     expect(logged()).toMatchObject([

@@ -5,10 +5,12 @@ import { StyleSheet, View } from 'react-native';
 import { Field } from '../../design/Field';
 import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
+import { Stepper } from '../../design/Stepper';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import type { LengthWords } from '../../design/lengthWords';
+import { useKeptDraft } from '../../offline/draft';
 import { uncheckedWork } from '../../record/observed';
 import { LookAgain } from './LookAgain';
 import { amountWords, isDoneOnce, measuredWords, placeWords, untilWords } from '../../record/planWords';
@@ -94,30 +96,45 @@ function StepDetail({ step }: { step: PlannedStep }) {
   );
 }
 
+/** What was really done, while it is being typed. */
+interface StepLogDraft {
+  amount: number;
+  remark: string;
+}
+
+const isStepLog = (kept: unknown): kept is StepLogDraft =>
+  typeof kept === 'object' &&
+  kept !== null &&
+  'amount' in kept &&
+  Number.isFinite(kept.amount) &&
+  'remark' in kept &&
+  typeof kept.remark === 'string';
+
 function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedStep; isNext: boolean }) {
-  const [amount, setAmount] = useState(step.amount);
-  const [remark, setRemark] = useState('');
-  const by = step.planed ? 0.5 : 1;
+  const key = `swing.draft.log.${record.call.id}.${step.action}.${step.hinge ?? ''}.${step.amount}`;
+  const { draft, setDraft: setLog, drop } = useKeptDraft<StepLogDraft>(key, isStepLog, () => ({ amount: step.amount, remark: '' }));
+  const { amount, remark } = draft;
+  const size = step.planed ? 0.5 : 1;
+  const log = () => {
+    writeAdjustment(record, step, amount, remark);
+    drop({ amount: step.amount, remark: '' });
+  };
   // Work that has not been checked yet is checked first.
   const isDue = isNext && uncheckedWork(record).length === 0;
   return (
     <View style={styles.detail}>
       {!isDoneOnce(step.unit) && (
-        <View style={styles.stepper}>
-          <Words style={styles.words}>{`Really done, in ${step.unit}`}</Words>
-          <Press kind="key" label="Less" onPress={() => setAmount(amount - by)}>
-            −
-          </Press>
-          <Words kind="figure" testID="log-amount">
-            {amount}
-          </Words>
-          <Press kind="key" label="More" onPress={() => setAmount(amount + by)}>
-            +
-          </Press>
-        </View>
+        <Stepper
+          label="Really done"
+          value={String(amount)}
+          onStep={(by) => setLog({ remark, amount: amount + by * size })}
+          testID="log-amount"
+        >
+          <Words>{`Really done, in ${step.unit}`}</Words>
+        </Stepper>
       )}
-      <Field label="What you saw (may stay empty)" value={remark} onChange={setRemark} />
-      <Press kind={isDue ? 'primary' : 'plain'} onPress={() => writeAdjustment(record, step, amount, remark)} testID="log-step">
+      <Field label="What you saw (may stay empty)" value={remark} onChange={(text) => setLog({ amount, remark: text })} />
+      <Press kind={isDue ? 'primary' : 'plain'} onPress={log} testID="log-step">
         Done: log this step
       </Press>
     </View>
@@ -138,5 +155,4 @@ const styles = StyleSheet.create({
   detail: { gap: SPACE.s },
   how: { flexDirection: 'row', gap: SPACE.s },
   logged: { flexDirection: 'row', alignItems: 'center' },
-  stepper: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
 });

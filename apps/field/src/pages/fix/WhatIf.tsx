@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
+import { Stepper } from '../../design/Stepper';
 import { Words } from '../../design/Words';
 import { DoorDrawing } from '../../doors/hinged/DoorDrawing';
 import type { GapLabel } from '../../doors/hinged/gapLabel';
@@ -12,7 +13,6 @@ import { VERDICT_WORDS } from '../../design/drawing/marks';
 import { engineDoor } from '../../record/observed';
 import type { LengthWords } from '../../design/lengthWords';
 import { hingeWords } from '../../record/planWords';
-import { SettingRow } from './SettingRow';
 import { useArrowKeys } from './useArrowKeys';
 import { useDragSteps } from './useDragSteps';
 
@@ -67,6 +67,7 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
   useArrowKeys({ across: step, along: choose });
   const labels = triedLabels(tried, words);
   const value = at(active);
+  const activeLabel = controls.find(({ id }) => id === active)?.label ?? '';
   return (
     <Section
       title="What if"
@@ -92,13 +93,17 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
           unit={words.unit}
         />
       </View>
-      <SettingRow
-        title={controls.find(({ id }) => id === active)?.label ?? ''}
+      <Stepper
+        label={activeLabel}
         value={`${value > 0 ? '+' : value < 0 ? '−' : ''}${words.withUnit(Math.abs(value))}`}
-        hint={HINTS[active] ?? 'toward the latch +, or drag'}
         onStep={step}
-        testID="what-if"
-      />
+        testID="tried"
+      >
+        <Words kind="strong">{activeLabel}</Words>
+        <Words kind="label" tone="pencil">
+          {HINTS[active] ?? 'toward the latch +, or drag'}
+        </Words>
+      </Stepper>
       <Choice label="What to set" options={controls} chosen={active} onChoose={setActive} testID="what-if-set" />
       {tried.uneven.map(({ edge, mm }) => (
         <Words key={edge} tone="tight">{`${capital(edge)} gap: ${words.withUnit(mm)} more uneven than allowed.`}</Words>

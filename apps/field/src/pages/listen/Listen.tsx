@@ -3,6 +3,7 @@ import { CAUTIONS, finding, type CautionId } from '@proper-swing/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { useKeptDraft } from '../../offline/draft';
 import { stamp, write } from '../../offline/write';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
@@ -64,8 +65,10 @@ export function Listen({ record }: { record: CallRecord }) {
   );
 }
 
+const isText = (kept: unknown): kept is string => typeof kept === 'string';
+
 function Notes({ record }: { record: CallRecord }) {
-  const [text, setText] = useState('');
+  const { draft: text, setDraft: setText, drop } = useKeptDraft(`swing.draft.note.${record.call.id}`, isText, () => '');
   const [error, setError] = useState<string>();
   const add = () => {
     if (text.trim() === '') {
@@ -73,7 +76,7 @@ function Notes({ record }: { record: CallRecord }) {
       return;
     }
     write('notes', { ...stamp(), callId: record.call.id, text: text.trim() });
-    setText('');
+    drop('');
     setError(undefined);
   };
   return (

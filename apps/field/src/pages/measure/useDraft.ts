@@ -1,8 +1,7 @@
 import type { Stage } from '@proper-swing/contract';
 import { STATION_IDS, type StationId } from '@proper-swing/core';
 import { useCallback, useRef, useState } from 'react';
-import { keepDraft } from '../../offline/draft';
-import { deviceStorage } from '../../offline/storage';
+import { keepDraft, readDraft } from '../../offline/draft';
 
 /** Where the walk-round stands: the station being read and what is typed so far. */
 export interface Draft {
@@ -27,7 +26,7 @@ export interface DraftState {
  */
 export function useDraft(callId: string, stage: Stage, first: StationId, asked?: StationId): DraftState {
   const key = `swing.draft.${callId}.${stage}`;
-  const [draft, setDrawn] = useState<Draft>(() => draftFor(readDraft(key), asked) ?? { station: asked ?? first, text: '' });
+  const [draft, setDrawn] = useState<Draft>(() => draftFor(readDraft(key, isDraft), asked) ?? { station: asked ?? first, text: '' });
   const held = useRef(draft);
   const newest = useCallback(() => held.current, []);
   const setDraft = useCallback(
@@ -47,11 +46,13 @@ function draftFor(kept: Draft | undefined, asked: StationId | undefined): Draft 
   return asked === undefined || kept?.station === asked || kept?.text ? kept : undefined;
 }
 
-function readDraft(key: string): Draft | undefined {
-  try {
-    const kept = JSON.parse(deviceStorage.get(key) ?? 'null') as Draft | null;
-    return kept !== null && STATION_IDS.includes(kept.station) && typeof kept.text === 'string' ? kept : undefined;
-  } catch {
-    return undefined;
-  }
+function isDraft(kept: unknown): kept is Draft {
+  return (
+    typeof kept === 'object' &&
+    kept !== null &&
+    'station' in kept &&
+    (STATION_IDS as readonly unknown[]).includes(kept.station) &&
+    'text' in kept &&
+    typeof kept.text === 'string'
+  );
 }

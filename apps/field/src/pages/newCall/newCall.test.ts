@@ -40,7 +40,7 @@ describe('the form of a new call', () => {
     expect(faults({ siteName: '  ' })).toEqual(['siteName: Type a name for the site.']);
     expect(faults({ doorTitle: '' })).toEqual(['doorTitle: Type which door it is, such as Kitchen.']);
     expect(faults({ width: 'wide' })[0]).toMatch(/^width: Cannot read/);
-    expect(faults({ width: '7620' })[0]).toBe('width: Width: 7620 mm is not a door; 300 to 3000 mm.');
+    expect(faults({ width: '7620' })[0]).toBe('width: Width: 7620 mm is not a door; 200 to 3000 mm.');
     expect(faults({ siteId: '' })[0]).toBe('siteId: Choose a site, or New site.');
   });
 

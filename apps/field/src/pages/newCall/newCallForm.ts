@@ -1,8 +1,9 @@
 import { DomainError, HINGE_LAYOUT_IDS, parseLength } from '@proper-swing/core';
+import { slabHeight, slabWidth } from '@proper-swing/core/hinged/card/slab';
 import { object, string, type InferType, type StringSchema } from 'yup';
 
 /** A typed length within limits; the error says what is wrong with it. */
-const length = (label: string, from: number, to: number) =>
+const length = (label: string, { from, to }: { from: number; to: number }) =>
   string()
     .required(`${label}: type a length.`)
     .test('length', (text, { parent, createError }) => {
@@ -31,8 +32,8 @@ export const newCallSchema = object({
   preset: string().required(),
   layout: string().oneOf(HINGE_LAYOUT_IDS).required(),
   hingesOn: string().oneOf(['left', 'right']).required(),
-  width: whenNew('doorId', length('Width', 300, 3000)),
-  height: whenNew('doorId', length('Height', 500, 4000)),
+  width: whenNew('doorId', length('Width', slabWidth)),
+  height: whenNew('doorId', length('Height', slabHeight)),
   complaintId: string().defined(),
   complaint: string().max(500, 'At most 500 letters.').defined(),
 });

@@ -1,9 +1,9 @@
 import { standing, type CallRecord } from '@proper-swing/contract';
-import { action, station } from '@proper-swing/core';
+import { action, station, type GapVerdict } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import { Section } from '../../design/Section';
-import { LINE, SPACE } from '../../design/tokens';
-import { usePalette } from '../../design/theme';
+import { Table } from '../../design/Table';
+import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { GapMark, VERDICT_WORDS } from '../../design/drawing/marks';
 import { useLengthWords } from '../../design/lengthWords';
@@ -19,7 +19,6 @@ export interface ProveProps {
 /** As found against as left, gap by gap, with what was done in between. */
 export function Prove({ record, comparison }: ProveProps) {
   const words = useLengthWords();
-  const palette = usePalette();
   const done = standing(record.adjustments);
   return (
     <>
@@ -27,47 +26,45 @@ export function Prove({ record, comparison }: ProveProps) {
         <Words testID="verdict">{verdictWords(comparison)}</Words>
       </Section>
       <Section title={`Gaps, ${words.unit}`}>
-        <View style={[styles.row, { borderColor: palette.ink }]}>
-          <Words kind="label" tone="pencil" style={styles.name}>
-            Where
-          </Words>
-          <Words kind="label" tone="pencil" style={styles.figure}>
-            Found
-          </Words>
-          <Words kind="label" tone="pencil" style={styles.figure}>
-            Left
-          </Words>
-          <View style={styles.verdict} />
-        </View>
-        {comparison.gaps.map(({ station: id, found, left, verdict }) => (
-          <View key={id} style={[styles.row, { borderColor: palette.rule }]} testID={`proof-${id}`}>
-            <Words kind="label" style={styles.name}>
-              {station(id).title}
-            </Words>
-            <Words kind="title" tone="pencil" style={styles.figure}>
-              {readingWords(found, words)}
-            </Words>
-            <Words kind="title" style={styles.figure}>
-              {readingWords(left, words)}
-            </Words>
-            <View style={styles.verdict}>
-              {verdict && <GapMark verdict={verdict} />}
-              <Words kind="label">{verdict ? VERDICT_WORDS[verdict] : ''}</Words>
-            </View>
-          </View>
-        ))}
+        <Table
+          label={`Gaps as found and as left, ${words.unit}`}
+          columns={[
+            { title: 'Where', kind: 'label', cell: (gap) => station(gap.station).title },
+            { title: 'Found', width: 54, isRight: true, kind: 'title', tone: 'pencil', cell: (gap) => readingWords(gap.found, words) },
+            { title: 'Left', width: 54, isRight: true, kind: 'title', cell: (gap) => readingWords(gap.left, words) },
+            { title: '', width: 66, cell: ({ verdict }) => verdict && <VerdictCell verdict={verdict} /> },
+          ]}
+          rows={comparison.gaps}
+          keyOf={(gap) => gap.station}
+          rowTestID={(gap) => `proof-${gap.station}`}
+        />
         {comparison.gaps.length === 0 && <Words tone="pencil">Nothing has been read on this call yet. Measure it as found first.</Words>}
       </Section>
       <Section title="What was done">
-        {done.map(({ id, action: actionId, hinge, amount, unit, remark }) => (
-          <View key={id} style={[styles.row, { borderColor: palette.rule }]}>
-            <View style={styles.name}>
-              <Words>{`${action(actionId).title}${hinge === null ? '' : `, ${hingeWords(hinge)}`}`}</Words>
-              {remark !== '' && <Words tone="pencil">{remark}</Words>}
-            </View>
-            <Words kind="label">{unit === 'hinge' ? 'done' : `${amount} ${unit}`}</Words>
-          </View>
-        ))}
+        <Table
+          label="Work done"
+          isHeadless
+          columns={[
+            {
+              title: 'What',
+              cell: ({ action: id, hinge, remark }) => (
+                <>
+                  <Words>{`${action(id).title}${hinge === null ? '' : `, ${hingeWords(hinge)}`}`}</Words>
+                  {remark !== '' && <Words tone="pencil">{remark}</Words>}
+                </>
+              ),
+            },
+            {
+              title: 'How much',
+              width: 110,
+              isRight: true,
+              kind: 'label',
+              cell: ({ unit, amount }) => (unit === 'hinge' ? 'done' : `${amount} ${unit}`),
+            },
+          ]}
+          rows={done}
+          keyOf={({ id }) => id}
+        />
         {done.length === 0 && <Words tone="pencil">No step is logged yet.</Words>}
       </Section>
     </>
@@ -85,9 +82,13 @@ function verdictWords({ gaps, missing, outside, uneven, isProven }: Comparison):
   return `Not yet true. ${parts.join('. ')}.`;
 }
 
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', minHeight: 40, borderBottomWidth: LINE.hair, gap: SPACE.s },
-  name: { flex: 1, minWidth: 0 },
-  figure: { width: 54, textAlign: 'right' },
-  verdict: { width: 66, flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, paddingLeft: SPACE.xs },
-});
+function VerdictCell({ verdict }: { verdict: GapVerdict }) {
+  return (
+    <View style={styles.verdict}>
+      <GapMark verdict={verdict} />
+      <Words kind="label">{VERDICT_WORDS[verdict]}</Words>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ verdict: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, paddingLeft: SPACE.xs } });

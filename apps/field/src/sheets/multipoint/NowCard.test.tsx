@@ -59,7 +59,7 @@ describe('what to do now', () => {
     expect(screen.getAllByText('1 turn')).toHaveLength(3);
     expect(screen.getAllByText('toward the latch: 1 mm, then 5 turns left')).toHaveLength(3);
     expect(screen.getByText(/do not force it/)).toBeTruthy();
-    fireEvent.press(screen.getByTestId('more-topSide'));
+    fireEvent.press(screen.getByTestId('turn-topSide-more'));
     expect(screen.getByText('1¼ turns')).toBeTruthy();
   });
 

@@ -2,11 +2,10 @@ import { DomainError, parseLength } from '@proper-swing/core';
 import type { SessionGaps } from '@proper-swing/core/sheets';
 import { withUnit } from '../../record/typedText';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { usePreferences } from '../../offline/preferences';
 import { Field } from '../../design/Field';
+import { Form, FormCell } from '../../design/Form';
 import { Press } from '../../design/Press';
-import { SPACE } from '../../design/tokens';
 import type { LengthWords } from '../../design/lengthWords';
 import { GAP_WORDS } from './gapWords';
 import type { SessionStore, TypedGap } from './sessionStore';
@@ -33,9 +32,9 @@ export function ReadGaps({ keys, store, words }: { keys: readonly (keyof Session
   };
   return (
     <>
-      <View style={styles.fields}>
+      <Form>
         {keys.map((key) => (
-          <View key={key} style={styles.field}>
+          <FormCell key={key}>
             <Field
               label={`${GAP_WORDS[key]}, ${words.unit}`}
               value={typed[key] ?? ''}
@@ -43,17 +42,12 @@ export function ReadGaps({ keys, store, words }: { keys: readonly (keyof Session
               error={errors[key]}
               testID={`gap-${key}`}
             />
-          </View>
+          </FormCell>
         ))}
-      </View>
+      </Form>
       <Press kind="primary" onPress={write} testID="write-gaps">
         Write these gaps
       </Press>
     </>
   );
 }
-
-const styles = StyleSheet.create({
-  fields: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.m },
-  field: { flexBasis: '45%', flexGrow: 1, minWidth: 120, maxWidth: '48.5%' },
-});

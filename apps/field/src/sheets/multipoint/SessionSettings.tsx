@@ -1,11 +1,11 @@
 import { ADJUSTABLE_HINGES } from '@proper-swing/core';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
+import { Form, FormCell } from '../../design/Form';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
-import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { withoutUnit, withUnit } from '../../record/typedText';
 import type { LengthWords } from '../../design/lengthWords';
@@ -51,9 +51,9 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
         {`${isOpen ? '▾' : '▸'} Travel, cam and gaps wanted`}
       </Press>
       {isOpen && (
-        <View style={styles.fields}>
+        <Form>
           {settingFieldsFor(settings).map(({ path, label, isTurns = false }) => (
-            <View key={path} style={styles.field}>
+            <FormCell key={path}>
               <Field
                 label={`${label}, ${isTurns ? 'turns' : words.unit}`}
                 value={typing[path] ?? withoutUnit(settings[path] ?? usual[path] ?? '', words.unit)}
@@ -62,9 +62,9 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
                 error={settingErrors[path]}
                 testID={`setting-${path}`}
               />
-            </View>
+            </FormCell>
           ))}
-        </View>
+        </Form>
       )}
       <Words kind="small" tone="pencil">
         Travel and turns are common practice until a turn is measured; the hinge’s and the lock’s own sheets decide.
@@ -75,8 +75,4 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
 
 const HINGES = (['twoWay', 'threeWay'] as const).map((id) => ({ id, label: ADJUSTABLE_HINGES[id].title }));
 
-const styles = StyleSheet.create({
-  fold: { alignSelf: 'flex-start', paddingHorizontal: 0 },
-  fields: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.m },
-  field: { flexBasis: '45%', flexGrow: 1, minWidth: 140, maxWidth: '48.5%' },
-});
+const styles = StyleSheet.create({ fold: { alignSelf: 'flex-start', paddingHorizontal: 0 } });

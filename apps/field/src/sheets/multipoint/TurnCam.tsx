@@ -1,9 +1,10 @@
 import { CAUTIONS } from '@proper-swing/core';
 import type { NextTurns } from '@proper-swing/core/sheets';
 import { useState } from 'react';
-import { View } from 'react-native';
 import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
+import { FormFault } from '../../design/Form';
+import { Stepper } from '../../design/Stepper';
 import { Words } from '../../design/Words';
 import { runChecked } from '../../engine/engine';
 import type { LengthWords } from '../../design/lengthWords';
@@ -11,7 +12,6 @@ import { camWords } from './gapWords';
 import { HandleFeelFields } from './HandleFeel';
 import { handleFrom } from './sessionSettings';
 import type { SessionStore } from './sessionStore';
-import { turnRow } from './turnRow';
 
 /** A cam to turn, and how the handle goes after it: logged together, refused beyond a quarter or past its range. */
 export function TurnCam({ cam, store, words }: { cam: NonNullable<NextTurns['cam']>; store: SessionStore; words: LengthWords }) {
@@ -36,27 +36,21 @@ export function TurnCam({ cam, store, words }: { cam: NonNullable<NextTurns['cam
   };
   return (
     <>
-      <View style={turnRow.row}>
-        <View style={turnRow.words}>
-          <Words kind="title" testID="cam">{`${camWords(quarters)} ${cam.way}`}</Words>
-          <Words tone="pencil">{`${quarters === Math.abs(cam.quarters) ? `Moves the keep ${words.withUnit(Math.abs(cam.mm))}. ` : ''}Counted from where the cam stood as found: look at its mark first.`}</Words>
-        </View>
-        <Press kind="key" label="Less of the cam" onPress={() => set(Math.max(0.5, quarters - 0.5))} testID="cam-less">
-          −
-        </Press>
-        <Press kind="key" label="More of the cam" onPress={() => set(quarters + 0.5)} testID="cam-more">
-          +
-        </Press>
-      </View>
+      <Stepper
+        label="The cam"
+        less="Less of the cam"
+        more="More of the cam"
+        onStep={(by) => set(Math.max(0.5, quarters + by * 0.5))}
+        testID="cam"
+      >
+        <Words kind="title" testID="cam-words">{`${camWords(quarters)} ${cam.way}`}</Words>
+        <Words tone="pencil">{`${quarters === Math.abs(cam.quarters) ? `Moves the keep ${words.withUnit(Math.abs(cam.mm))}. ` : ''}Counted from where the cam stood as found: look at its mark first.`}</Words>
+      </Stepper>
       <HandleFeelFields effort={effort} bounces={bounces} onEffort={setEffort} onBounces={setBounces} />
       <Slip label="Take care">
         <Words>{CAUTIONS.security}</Words>
       </Slip>
-      {refused !== undefined && (
-        <Words tone="tight" testID="refused">
-          {refused}
-        </Words>
-      )}
+      <FormFault says={refused} testID="refused" />
       <Press kind="primary" onPress={() => void log()} testID="log-cam">
         Tried: log this turn
       </Press>

@@ -1,15 +1,15 @@
 import { CAUTIONS, type HingeScrewId } from '@proper-swing/core';
 import type { NextTurns } from '@proper-swing/core/sheets';
 import { useState } from 'react';
-import { View } from 'react-native';
 import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
+import { FormFault } from '../../design/Form';
+import { Stepper } from '../../design/Stepper';
 import { Words } from '../../design/Words';
 import { runChecked } from '../../engine/engine';
 import type { LengthWords } from '../../design/lengthWords';
 import { turnedWords, turnWords } from './gapWords';
 import type { SessionStore } from './sessionStore';
-import { turnRow } from './turnRow';
 
 const QUARTER = 0.25;
 
@@ -32,41 +32,26 @@ export function TurnScrews({ turns, store, words }: { turns: NextTurns['turns'];
   return (
     <>
       {turns.map(({ screw, title, way, mm, leftTurns }) => (
-        <View key={screw} style={turnRow.row} testID={`turn-${screw}`}>
-          <View style={turnRow.words}>
-            <Words kind="label" tone="pencil">
-              {title}
-            </Words>
-            <Words kind="title">{doneWords(screw, done[screw] ?? 0, mm)}</Words>
-            <Words>{`${way}${moveWords(mm, words)}, then ${turnWords(leftTurns)} left`}</Words>
-          </View>
-          <Press
-            kind="key"
-            label={`${title}: a quarter less toward ${way}`}
-            onPress={() => by(screw, -QUARTER * Math.sign(mm || 1))}
-            testID={`less-${screw}`}
-          >
-            −
-          </Press>
-          <Press
-            kind="key"
-            label={`${title}: a quarter more toward ${way}`}
-            onPress={() => by(screw, QUARTER * Math.sign(mm || 1))}
-            testID={`more-${screw}`}
-          >
-            +
-          </Press>
-        </View>
+        <Stepper
+          key={screw}
+          label={title}
+          less={`${title}: a quarter less toward ${way}`}
+          more={`${title}: a quarter more toward ${way}`}
+          onStep={(step) => by(screw, step * QUARTER * Math.sign(mm || 1))}
+          testID={`turn-${screw}`}
+        >
+          <Words kind="label" tone="pencil">
+            {title}
+          </Words>
+          <Words kind="title">{doneWords(screw, done[screw] ?? 0, mm)}</Words>
+          <Words>{`${way}${moveWords(mm, words)}, then ${turnWords(leftTurns)} left`}</Words>
+        </Stepper>
       ))}
       <Slip label="Take care">
         <Words>{isHeight ? CAUTIONS.support : CAUTIONS.pinch}</Words>
         <Words>Loosen locking screws first. A screw that comes up hard is at its end: do not force it.</Words>
       </Slip>
-      {refused !== undefined && (
-        <Words tone="tight" testID="refused">
-          {refused}
-        </Words>
-      )}
+      <FormFault says={refused} testID="refused" />
       <Press kind="primary" onPress={() => void log()} testID="log-turns">
         Done: log these turns
       </Press>
@@ -74,12 +59,12 @@ export function TurnScrews({ turns, store, words }: { turns: NextTurns['turns'];
   );
 }
 
-/** What a turn moves, unless it is finer than this person's lengths are written. */
 /** The way goes without saying while it is the way that is wanted. */
 function doneWords(screw: HingeScrewId, turns: number, wantedMm: number): string {
   return turns * wantedMm < 0 ? turnedWords(screw, turns) : turnWords(turns);
 }
 
+/** What a turn moves, unless it is finer than this person's lengths are written. */
 function moveWords(mm: number, { bare, withUnit }: LengthWords): string {
   return bare(Math.abs(mm)) === '0' ? '' : `: ${withUnit(Math.abs(mm))}`;
 }

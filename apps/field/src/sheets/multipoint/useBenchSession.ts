@@ -1,9 +1,8 @@
 import type { HingeScrewId } from '@proper-swing/core';
 import type { HingeGo, KeepGo, SessionGaps } from '@proper-swing/core/sheets';
-import { useEffect, useMemo, useState } from 'react';
-import { keepDraft } from '../../offline/draft';
+import { useMemo } from 'react';
+import { useKeptDraft } from '../../offline/draft';
 import { usePreferences } from '../../offline/preferences';
-import { deviceStorage } from '../../offline/storage';
 import { readSettings, type SettingsTyped } from './sessionSettings';
 import type { SessionStore } from './sessionStore';
 
@@ -22,8 +21,7 @@ const USUAL_DOOR = { slabWidthMm: 900, slabHeightMm: 2050, hingeHeightsMm: [180,
 /** A session without a customer: kept on this device until it is started over. */
 export function useBenchSession(): SessionStore & { clear: () => void } {
   const { units } = usePreferences();
-  const [bench, setBench] = useState<Bench>(kept);
-  useEffect(() => keepDraft(KEY, bench), [bench]);
+  const { draft: bench, setDraft: setBench, drop } = useKeptDraft(KEY, isBench, () => EMPTY);
   const { settings: read, errors } = useMemo(() => readSettings(bench.settings, units), [bench.settings, units]);
   const change = (by: (was: Bench) => Partial<Bench>) => setBench((was) => ({ ...was, ...by(was) }));
   const add = (entry: Bench['goes'][number]) => change(({ goes }) => ({ goes: [...goes, entry] }));
@@ -52,14 +50,10 @@ export function useBenchSession(): SessionStore & { clear: () => void } {
     logSeal: (seal) => inLastHinge((go) => ({ ...go, seal })),
     logKeep: (keep, quarters, handle) => add({ kind: 'keep', go: { keep, quarters, handle } }),
     ...(bench.goes.length > 0 && { takeBack: () => change(({ goes }) => ({ goes: goes.slice(0, -1) })) }),
-    clear: () => setBench(EMPTY),
+    clear: () => drop(EMPTY),
   };
 }
 
-function kept(): Bench {
-  try {
-    return { ...EMPTY, ...(JSON.parse(deviceStorage.get(KEY) ?? '{}') as Partial<Bench>) };
-  } catch {
-    return EMPTY;
-  }
+function isBench(kept: unknown): kept is Bench {
+  return typeof kept === 'object' && kept !== null && 'settings' in kept && 'found' in kept && 'goes' in kept && Array.isArray(kept.goes);
 }

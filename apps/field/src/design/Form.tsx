@@ -1,0 +1,53 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Press } from './Press';
+import { SPACE } from './tokens';
+import { Words } from './Words';
+
+/** Fields side by side, two to a line where there is room. */
+export function Form({ children }: { children: ReactNode }) {
+  return <View style={styles.form}>{children}</View>;
+}
+
+/** The place of one field in a form: half a line, a third, or a whole one. */
+export function FormCell({ takes = 'half', children }: { takes?: 'half' | 'third' | 'whole'; children: ReactNode }) {
+  return <View style={styles[takes]}>{children}</View>;
+}
+
+/** What is wrong and belongs to no one field, or to a choice. */
+export function FormFault({ says, testID }: { says: string | undefined; testID?: string }) {
+  return says === undefined ? null : (
+    <Words tone="tight" testID={testID}>
+      {says}
+    </Words>
+  );
+}
+
+export interface FormKeysProps {
+  onLeave: () => void;
+  onKeep: () => void;
+  testID: string;
+}
+
+/** Leaves a form as it was, or keeps it. */
+export function FormKeys({ onLeave, onKeep, testID }: FormKeysProps) {
+  return (
+    <View style={styles.keys}>
+      <Press kind="quiet" onPress={onLeave} style={styles.key}>
+        Leave as it was
+      </Press>
+      <Press onPress={onKeep} style={styles.key} testID={testID}>
+        Keep
+      </Press>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  form: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.m },
+  half: { flexBasis: '45%', flexGrow: 1, minWidth: 120, maxWidth: '48.5%' },
+  third: { flexBasis: '28%', flexGrow: 1, minWidth: 0 },
+  whole: { flexBasis: '100%', gap: SPACE.xs },
+  keys: { flexDirection: 'row', gap: SPACE.s },
+  key: { flex: 1 },
+});

@@ -1,0 +1,83 @@
+import { formatNumber, HINGE_LAYOUT_IDS, HINGE_LAYOUTS } from '@proper-swing/core';
+import { StyleSheet, View } from 'react-native';
+import { Choice } from '../../design/Choice';
+import { Field } from '../../design/Field';
+import { Form, FormCell, FormFault } from '../../design/Form';
+import { Section } from '../../design/Section';
+import { SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
+import { useDoors } from '../../offline/lists';
+import { lengthStyle, type Preferences } from '../../offline/preferences';
+import type { PartProps } from './parts';
+
+const LAYOUTS = HINGE_LAYOUT_IDS.map((id) => ({ id, label: HINGE_LAYOUTS[id].label }));
+
+const SIDES = [
+  { id: 'left', label: 'On the left' },
+  { id: 'right', label: 'On the right' },
+] as const;
+
+/** Which door it is: one that is known at the site, or a new one with its make. */
+export function DoorPart({ form, set, error, preferences }: PartProps & { preferences: Preferences }) {
+  const doors = useDoors(form.siteId === 'new' ? undefined : form.siteId);
+  const choosePreset = (id: string) => {
+    const preset = DOOR_PRESETS.find((each) => each.id === id);
+    if (preset === undefined) return;
+    const style = lengthStyle(preferences);
+    set('preset')(id);
+    set('width')(formatNumber(preset.slabWidthMm, style));
+    set('height')(formatNumber(preset.slabHeightMm, style));
+  };
+  return (
+    <Section title="Which door?">
+      <Choice
+        label="Door"
+        options={[...doors.map(({ id, title }) => ({ id, label: title })), { id: 'new', label: 'New door' }]}
+        chosen={form.doorId}
+        onChoose={set('doorId')}
+        testID="door"
+      />
+      <FormFault says={error('doorId')} />
+      {form.doorId === 'new' && (
+        <View style={styles.fields}>
+          <Field
+            label="Which door, as they call it"
+            value={form.doorTitle ?? ''}
+            onChange={set('doorTitle')}
+            error={error('doorTitle')}
+            testID="door-title"
+          />
+          <Words kind="label">Make</Words>
+          <Choice label="Make" options={DOOR_PRESETS} chosen={form.preset} onChoose={choosePreset} testID="preset" />
+          <Words kind="label">Hinges, from where the barrels show</Words>
+          <Choice label="Hinges on" options={SIDES} chosen={form.hingesOn} onChoose={set('hingesOn')} testID="hinges" />
+          <Words kind="label">Top hinge down from the head, bottom hinge up from the foot, about</Words>
+          <Choice label="Hinges set at" options={LAYOUTS} chosen={form.layout} onChoose={set('layout')} testID="layout" />
+          <Form>
+            <FormCell>
+              <Field
+                label={`Slab width, ${form.units}`}
+                value={form.width ?? ''}
+                onChange={set('width')}
+                error={error('width')}
+                testID="width"
+              />
+            </FormCell>
+            <FormCell>
+              <Field
+                label={`Slab height, ${form.units}`}
+                value={form.height ?? ''}
+                onChange={set('height')}
+                error={error('height')}
+                testID="height"
+              />
+            </FormCell>
+          </Form>
+        </View>
+      )}
+    </Section>
+  );
+}
+
+const styles = StyleSheet.create({ fields: { gap: SPACE.m } });

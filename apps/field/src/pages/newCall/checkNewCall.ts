@@ -1,0 +1,4 @@
+import { yupResolver } from '@hookform/resolvers/yup';
+import { newCallSchema } from './newCallForm';
+
+export const checkNewCall = yupResolver(newCallSchema);
