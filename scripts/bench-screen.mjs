@@ -1,5 +1,6 @@
-// npm run bench:screen: the built app in a real browser. From a tapped reading to the new estimate on the screen at 4× CPU
-// slow-down, and the script it takes to open the first screen. Printed and not judged.
+// npm run bench:screen: the built app in a real browser. The script it takes to open each page, against its budget, which fails; and
+// from a tapped reading to the new estimate on the screen at 4× CPU slow-down, printed and not judged. `-- --sizes` stops after sizes.
+import { openedPages } from './pageSizes.mjs';
 import { showApp } from './shownApp.mjs';
 
 const SLOW_DOWN = 4;
@@ -8,37 +9,13 @@ const ROUNDS = 3;
 const READINGS = ['4', '3', '2', '5', '4', '3', '5', '3', '2', '8'];
 
 await showApp('bench', async (shown) => {
-  await printFirstScreen(shown);
-  await printReadingToEstimate(shown);
-});
-
-/** Bytes of script sent, gzipped as the server sends them, until the first screen stands. */
-async function printFirstScreen({ url, browser }) {
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
-  const page = await context.newPage();
-  const devtools = await context.newCDPSession(page);
-  await devtools.send('Network.enable');
-  const scripts = new Map();
-  devtools.on(
-    'Network.responseReceived',
-    ({ requestId, type, response }) => type === 'Script' && scripts.set(requestId, { url: response.url, bytes: 0 }),
-  );
-  devtools.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    const script = scripts.get(requestId);
-    if (script) script.bytes = encodedDataLength;
-  });
-  await page.goto(url);
-  await page.getByTestId('new-call').waitFor();
-  await page.waitForLoadState('networkidle');
-  console.log('First screen, script as sent (gzip)');
-  let total = 0;
-  for (const { url: from, bytes } of scripts.values()) {
-    total += bytes;
-    console.log(`  ${(bytes / 1024).toFixed(1).padStart(7)} KB  ${new URL(from).pathname.split('/').pop()}`);
+  for (const { page, kilobytes, budget } of await openedPages(shown)) {
+    const isOver = kilobytes > budget;
+    console.log(`${isOver ? 'OVER  ' : 'ok    '}${kilobytes.toFixed(1).padStart(7)} KB of ${budget}  ${page}`);
+    if (isOver) process.exitCode = 1;
   }
-  console.log(`  ${(total / 1024).toFixed(1).padStart(7)} KB  in all`);
-  await context.close();
-}
+  if (!process.argv.includes('--sizes')) await printReadingToEstimate(shown);
+});
 
 /** From the tap that finishes a reading to the frame on which the pencilled estimate has changed. */
 async function printReadingToEstimate({ url, browser }) {

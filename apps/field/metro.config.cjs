@@ -1,5 +1,6 @@
 const { getDefaultConfig } = require('expo/metro-config');
 const { request } = require('node:http');
+const { insteadOf } = require('./router/unused.cjs');
 
 const config = getDefaultConfig(__dirname);
 const API_PORT = Number(process.env.PORT ?? 4310);
@@ -17,5 +18,8 @@ config.server.enhanceMiddleware = (metro) => (incoming, outgoing, next) => {
   passed.on('error', () => outgoing.writeHead(503).end());
   return incoming.pipe(passed);
 };
+
+config.resolver.resolveRequest = (context, asked, platform) =>
+  insteadOf(context.originModulePath, asked) ?? context.resolveRequest(context, asked, platform);
 
 module.exports = config;

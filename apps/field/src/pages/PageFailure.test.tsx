@@ -1,5 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
+import { router } from 'expo-router';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
+import { NoSuchPage } from './NoSuchPage';
 import { PageFailure } from './PageFailure';
 
 const METRICS = { frame: { x: 0, y: 0, width: 390, height: 664 }, insets: { top: 0, left: 0, right: 0, bottom: 0 } };
@@ -33,4 +35,16 @@ describe('a page that breaks', () => {
     fireEvent.press(screen.getByText('Try again'));
     expect([retry.mock.calls.length, reload.mock.calls.length]).toEqual([1, 0]);
   });
+});
+
+it('an address that is no page says so and leads to the calls', () => {
+  const replace = jest.spyOn(router, 'replace').mockImplementation(() => undefined);
+  render(
+    <SafeAreaProvider initialMetrics={METRICS}>
+      <NoSuchPage />
+    </SafeAreaProvider>,
+  );
+  expect(screen.getByText('There is no such page')).toBeTruthy();
+  fireEvent.press(screen.getByTestId('onward'));
+  expect(replace).toHaveBeenCalledWith('/');
 });

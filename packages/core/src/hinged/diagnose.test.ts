@@ -150,7 +150,7 @@ describe('diagnose, whatever was read', () => {
         d.expected.forEach(({ meanMm, sdMm }) => expect(Number.isFinite(meanMm) && Number.isFinite(sdMm) && sdMm >= 0).toBe(true));
         d.causes.flatMap((c) => [...c.for, ...c.against]).forEach(({ weight }) => expect(Number.isNaN(weight)).toBe(false));
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
   });
 
@@ -162,7 +162,7 @@ describe('diagnose, whatever was read', () => {
         const other = diagnose({ door, readings: [...figures].reverse(), findings: [] });
         one.expected.forEach(({ station: id, meanMm }) => expect(at(other, id).meanMm).toBeCloseTo(meanMm, 5));
       }),
-      { numRuns: 30 },
+      { numRuns: 15 },
     );
   });
 });

@@ -10,12 +10,12 @@ const latchGaps = board.onEdge['latch'] ?? [];
 
 describe('searchPlans', () => {
   // Against a general solver from the registry: HiGHS (Q. Huangfu, J. Hall, Math. Prog. Comp. 10, 2018), compiled to WebAssembly.
-  it('finds on 220 random doors the optimum of a general mixed-integer solver', async () => {
+  it('finds on 100 random doors the optimum of a general mixed-integer solver', async () => {
     const highs = await loadHighs();
     const random = seededRandom(11);
     let cured = 0;
     let strikes = 0;
-    for (let n = 0; n < 220; n += 1) {
+    for (let n = 0; n < 100; n += 1) {
       const space = spaceFrom(randomStart(random, n % 2 === 0 ? 1.2 : 0.4));
       const [found] = searchPlans(space, 1);
       const solved = highs.solve(asProgram(space), { mip_rel_gap: 0, mip_abs_gap: 1e-7 });
@@ -25,8 +25,8 @@ describe('searchPlans', () => {
       if (found?.strike !== undefined) strikes += 1;
     }
     expect(cured).toBeGreaterThan(60);
-    expect(cured).toBeLessThan(220);
-    expect(strikes).toBeGreaterThan(5);
+    expect(cured).toBeLessThan(100);
+    expect(strikes).toBeGreaterThan(2);
   });
 
   it('keeps the best in order, each no dearer than the next', () => {
@@ -71,7 +71,7 @@ describe('searchPlans', () => {
       { action: action('planeHead'), price: 60 },
     ];
     let planed = 0;
-    for (let n = 0; n < 40; n += 1) {
+    for (let n = 0; n < 20; n += 1) {
       const misfitNow = [0, 1, 2].map(() => random.normal());
       const tight = randomStart(random, 1);
       const taken = n % 2 === 0 ? 0 : 3 * random.uniform();
@@ -89,7 +89,7 @@ describe('searchPlans', () => {
       expect(found?.price).toBeCloseTo(least, 9);
       if ((found?.planed.length ?? 0) > 0) planed += 1;
     }
-    expect(planed).toBeGreaterThan(5);
+    expect(planed).toBeGreaterThan(2);
   });
 });
 

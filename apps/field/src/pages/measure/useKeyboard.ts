@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 export interface KeyboardActs {
   type: (text: string) => void;
@@ -8,7 +8,8 @@ export interface KeyboardActs {
 
 /** Digits and / type, Enter is next, arrows walk, R rubs, X cannot be reached; nothing while a field is typed in. */
 export function useKeyboard(acts: KeyboardActs): void {
-  useEffect(() => {
+  // Before the page is painted: who sees a station may type at once.
+  useLayoutEffect(() => {
     if (typeof document === 'undefined') return undefined;
     const listen = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null;

@@ -1,4 +1,15 @@
-import { yupResolver } from '@hookform/resolvers/yup';
-import { newCallSchema } from './newCallForm';
+import type { FieldErrors, Resolver } from 'react-hook-form';
+import { ValidationError } from 'yup';
+import { newCallSchema, type NewCallForm } from './newCallForm';
 
-export const checkNewCall = yupResolver(newCallSchema);
+/** The form as checked, or the first fault of each field. */
+export const checkNewCall: Resolver<NewCallForm> = async (form) => {
+  try {
+    return { values: await newCallSchema.validate(form, { abortEarly: false }), errors: {} };
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    const errors: FieldErrors<NewCallForm> = {};
+    for (const { path, message } of error.inner) errors[path as keyof NewCallForm] ??= { type: 'checked', message };
+    return { values: {}, errors };
+  }
+};

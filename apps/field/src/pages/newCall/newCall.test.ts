@@ -3,7 +3,8 @@ import { MM_PER_UNIT } from '@proper-swing/core';
 import { check, recordSchema } from '@proper-swing/contract/schemas';
 import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
 import { outbox } from '../../offline/outbox';
-import { newCallSchema, type NewCallForm } from './newCallForm';
+import { checkLate } from './checkLate';
+import type { NewCallForm } from './newCallForm';
 import { startCall } from './startCall';
 
 afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
@@ -24,33 +25,39 @@ const form: NewCallForm = {
   complaintId: 'rubsLatchTop',
   complaint: 'Catches at the top',
 };
-const faults = (change: Partial<NewCallForm>) => {
-  try {
-    newCallSchema.validateSync({ ...form, ...change }, { abortEarly: false });
-    return [];
-  } catch (error) {
-    return (error as { inner: { path: string; message: string }[] }).inner.map(({ path, message }) => `${path}: ${message}`);
-  }
+const faults = async (change: Partial<NewCallForm>) => {
+  const { errors } = await checkLate({ ...form, ...change }, undefined, { fields: {}, shouldUseNativeValidation: false });
+  return Object.entries(errors).map(([field, fault]) => `${field}: ${String(fault.message)}`);
 };
 const written = <T>(kind: string) => outbox.waiting().flatMap((each) => (each.kind === kind ? [each.body as T] : []));
 
 describe('the form of a new call', () => {
-  it('takes what is needed, and names what is wrong at its field', () => {
-    expect(faults({})).toEqual([]);
-    expect(faults({ siteName: '  ' })).toEqual(['siteName: Type a name for the site.']);
-    expect(faults({ doorTitle: '' })).toEqual(['doorTitle: Type which door it is, such as Kitchen.']);
-    expect(faults({ width: 'wide' })[0]).toMatch(/^width: Cannot read/);
-    expect(faults({ width: '7620' })[0]).toBe('width: Width: 7620 mm is not a door; 200 to 3000 mm.');
-    expect(faults({ siteId: '' })[0]).toBe('siteId: Choose a site, or New site.');
+  it('takes what is needed, and names what is wrong at its field', async () => {
+    expect(await faults({})).toEqual([]);
+    expect(await faults({ siteName: '  ' })).toEqual(['siteName: Type a name for the site.']);
+    expect(await faults({ doorTitle: '' })).toEqual(['doorTitle: Type which door it is, such as Kitchen.']);
+    expect((await faults({ width: 'wide' }))[0]).toMatch(/^width: Cannot read/);
+    expect((await faults({ width: '7620' }))[0]).toBe('width: Width: 7620 mm is not a door; 200 to 3000 mm.');
+    expect((await faults({ siteId: '' }))[0]).toBe('siteId: Choose a site, or New site.');
   });
 
-  it('asks nothing of a site and a door that are there already', () => {
-    expect(faults({ siteId: 'known', siteName: '', doorId: 'known', doorTitle: '', width: '', height: '' })).toEqual([]);
+  it('names each field that is wrong, and gives the checked form when none is', async () => {
+    expect(await faults({ siteName: '', width: 'x', complaint: 'x'.repeat(501) })).toEqual([
+      'siteName: Type a name for the site.',
+      expect.stringMatching(/^width: Cannot read/),
+      'complaint: At most 500 letters.',
+    ]);
+    const { values } = await checkLate(form, undefined, { fields: {}, shouldUseNativeValidation: false });
+    expect(values).toMatchObject({ siteName: 'Alder Court', width: '762' });
   });
 
-  it('reads inches as inches', () => {
-    expect(faults({ units: 'in', width: '30', height: '78' })).toEqual([]);
-    expect(faults({ units: 'in', width: '3', height: '78' })[0]).toContain('is not a door');
+  it('asks nothing of a site and a door that are there already', async () => {
+    expect(await faults({ siteId: 'known', siteName: '', doorId: 'known', doorTitle: '', width: '', height: '' })).toEqual([]);
+  });
+
+  it('reads inches as inches', async () => {
+    expect(await faults({ units: 'in', width: '30', height: '78' })).toEqual([]);
+    expect((await faults({ units: 'in', width: '3', height: '78' }))[0]).toContain('is not a door');
   });
 });
 

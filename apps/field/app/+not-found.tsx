@@ -1,0 +1,3 @@
+import { NoSuchPage } from '../src/pages/NoSuchPage';
+
+export default NoSuchPage;

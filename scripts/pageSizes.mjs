@@ -1,0 +1,53 @@
+// Script sent, gzipped as the server sends it, until a page stands.
+
+/** Each page, how to come to it from its address, what stands on it, and the script it may take, KB. */
+const PAGES = [
+  { page: 'today', path: '/', stands: 'new-call', budget: 320 },
+  { page: 'new call', path: '/new', stands: 'start-call', budget: 338 },
+  { page: 'settings', path: '/settings', stands: 'units', budget: 320 },
+  { page: 'tables', path: '/tables', stands: 'table', budget: 320 },
+  { page: 'bench', path: '/bench', stands: 'bench-latch.strike', budget: 333 },
+  { page: 'sheet', path: '/bench/latch-strike', stands: 'field-lowMm', budget: 333 },
+  { page: 'listen', path: '/call/:id', stands: 'to-measure', budget: 322 },
+  { page: 'measure', path: '/call/:id/measure', stands: 'estimate-cause', budget: 324 },
+  { page: 'find', path: '/call/:id/find', stands: 'to-fix', budget: 320 },
+  { page: 'fix', path: '/call/:id/fix', stands: 'to-prove', budget: 325 },
+  { page: 'prove', path: '/call/:id/prove', stands: 'verdict', budget: 320 },
+];
+
+/** Opens each page in a browser that has nothing kept. */
+export async function openedPages({ url, browser }) {
+  const callId = await aCall({ url, browser });
+  const sizes = [];
+  for (const { path, ...rest } of PAGES) {
+    sizes.push({ ...rest, kilobytes: (await bytesOf({ url, browser }, path.replace(':id', callId), rest.stands)) / 1024 });
+  }
+  return sizes;
+}
+
+async function aCall({ url, browser }) {
+  const page = await browser.newPage();
+  await page.goto(url);
+  await page.getByRole('button', { name: /Front door/ }).click();
+  await page.getByTestId('to-measure').waitFor();
+  const id = new URL(page.url()).pathname.split('/')[2];
+  await page.close();
+  return id;
+}
+
+async function bytesOf({ url, browser }, path, stands) {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  const devtools = await context.newCDPSession(page);
+  await devtools.send('Network.enable');
+  const scripts = new Map();
+  devtools.on('Network.responseReceived', ({ requestId, type }) => type === 'Script' && scripts.set(requestId, 0));
+  devtools.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    if (scripts.has(requestId)) scripts.set(requestId, encodedDataLength);
+  });
+  await page.goto(new URL(path, url).href);
+  await page.getByTestId(stands).first().waitFor();
+  await page.waitForLoadState('networkidle');
+  await context.close();
+  return [...scripts.values()].reduce((sum, bytes) => sum + bytes, 0);
+}
