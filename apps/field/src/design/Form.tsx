@@ -46,7 +46,7 @@ export function FormKeys({ onLeave, onKeep, testID }: FormKeysProps) {
 const styles = StyleSheet.create({
   form: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.m },
   half: { flexBasis: '45%', flexGrow: 1, minWidth: 120, maxWidth: '48.5%' },
-  third: { flexBasis: '28%', flexGrow: 1, minWidth: 0 },
+  third: { flexBasis: '28%', flexGrow: 1, minWidth: 0, alignSelf: 'flex-start' },
   whole: { flexBasis: '100%', gap: SPACE.xs },
   keys: { flexDirection: 'row', gap: SPACE.s },
   key: { flex: 1 },
