@@ -1,6 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
-import { useMemo, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Header } from '../design/Header';
 import { Page, type PageProps } from '../design/Page';
@@ -21,15 +21,11 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
   const { callId, record, isMissing } = useCallPage();
   const title = record?.door.title ?? 'Call';
   const sub = record?.site.name;
-  // The same element until it says something else: a reading must not draw the whole page again.
-  const header = useMemo(
-    () => (
-      <View>
-        <Header title={title} sub={sub} onBack={() => router.navigate('/')} backLabel="Back to today's calls" />
-        <StageStrip callId={callId} current={stage} />
-      </View>
-    ),
-    [title, sub, callId, stage],
+  const header = (
+    <View>
+      <Header title={title} sub={sub} onBack={() => router.navigate('/')} backLabel="Back to today's calls" />
+      <StageStrip callId={callId} current={stage} />
+    </View>
   );
   if (record === undefined) {
     return (

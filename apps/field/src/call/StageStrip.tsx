@@ -1,5 +1,4 @@
 import { router } from 'expo-router';
-import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { LINE, TARGET } from '../design/tokens';
 import { usePalette } from '../design/theme';
@@ -7,7 +6,7 @@ import { Words } from '../design/Words';
 import { CALL_STAGES, type CallStage } from './stages';
 
 /** The stages of a call as one ruled strip; any can be jumped to. */
-export const StageStrip = memo(function StageStrip({ callId, current }: { callId: string; current: CallStage }) {
+export function StageStrip({ callId, current }: { callId: string; current: CallStage }) {
   const palette = usePalette();
   return (
     <View style={[styles.strip, { borderColor: palette.rule }]} role="navigation" aria-label="Stages of the call">
@@ -30,7 +29,7 @@ export const StageStrip = memo(function StageStrip({ callId, current }: { callId
       })}
     </View>
   );
-});
+}
 
 const styles = StyleSheet.create({
   strip: { flexDirection: 'row', borderBottomWidth: LINE.hair },

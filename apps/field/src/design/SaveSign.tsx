@@ -1,4 +1,4 @@
-import { memo, useDeferredValue } from 'react';
+import { useDeferredValue } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { useOutbox, useReachable } from '../offline/useOutbox';
@@ -24,7 +24,7 @@ interface SignProps {
   isRefused: boolean;
 }
 
-const Sign = memo(function Sign({ short, spoken, isSaved, isRefused }: SignProps) {
+function Sign({ short, spoken, isSaved, isRefused }: SignProps) {
   const palette = usePalette();
   return (
     <View style={styles.sign} role="status" aria-label={spoken} testID="save-sign">
@@ -37,7 +37,7 @@ const Sign = memo(function Sign({ short, spoken, isSaved, isRefused }: SignProps
       </Words>
     </View>
   );
-});
+}
 
 function saying(count: number, refused: number, isReachable: boolean): { short: string; spoken: string } {
   if (refused > 0) return { short: `${refused} refused`, spoken: `${refused} entries were refused by the server; see Settings` };

@@ -1,4 +1,4 @@
-import { memo, type PropsWithChildren } from 'react';
+import { type PropsWithChildren } from 'react';
 import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
 import { FONT, LIGHT, SIZE, type Palette } from './tokens';
 import { themed } from './theme';
@@ -20,17 +20,7 @@ export interface WordsProps {
 }
 
 /** All text of the app: one family for reading, one narrow one for labels and figures. */
-export const Words = memo(function Words({
-  kind = 'text',
-  tone = 'ink',
-  style,
-  heading,
-  testID,
-  id,
-  spoken,
-  lines,
-  children,
-}: PropsWithChildren<WordsProps>) {
+export function Words({ kind = 'text', tone = 'ink', style, heading, testID, id, spoken, lines, children }: PropsWithChildren<WordsProps>) {
   const tones = useTones();
   return (
     <Text
@@ -44,7 +34,7 @@ export const Words = memo(function Words({
       {children}
     </Text>
   );
-});
+}
 
 const TONES = Object.keys(LIGHT) as (keyof Palette)[];
 

@@ -1,4 +1,4 @@
-import { memo, Suspense } from 'react';
+import { Suspense } from 'react';
 import type { LengthWords } from '../../design/lengthWords';
 import type { BenchSheet } from '../../sheets/benchSheet';
 
@@ -11,10 +11,10 @@ export interface SheetAnswerProps {
 }
 
 /** The answer of a sheet: what to do first, the drawing, the figures. */
-export const SheetAnswer = memo(function SheetAnswer({ sheet: { Answer }, request, result, words, width }: SheetAnswerProps) {
+export function SheetAnswer({ sheet: { Answer }, request, result, words, width }: SheetAnswerProps) {
   return (
     <Suspense fallback={null}>
       <Answer result={result} request={request as never} words={words} width={width} />
     </Suspense>
   );
-});
+}

@@ -1,6 +1,6 @@
 import type { ReadingEntry } from '@proper-swing/contract';
 import { INSTRUMENTS, station, type StationId } from '@proper-swing/core';
-import { memo, useCallback, useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
@@ -16,22 +16,22 @@ export interface ActiveLineProps {
 }
 
 /** Which gap is being read, with what is typed so far; how to read it is one tap away. */
-export const ActiveLine = memo(function ActiveLine({ id, text, fault, reading, unit }: ActiveLineProps) {
+export function ActiveLine({ id, text, fault, reading, unit }: ActiveLineProps) {
   const palette = usePalette();
   const [helpFor, setHelpFor] = useState<StationId>();
-  const newestId = useRef(id);
-  useEffect(() => {
-    newestId.current = id;
-  }, [id]);
-  // The key says the same at every station, so that going on to the next does not draw it again.
-  const help = useCallback(() => setHelpFor((open) => (open === newestId.current ? undefined : newestId.current)), []);
   const { title, howTo, instrument } = station(id);
   const isHelping = helpFor === id;
   const said = fault ?? (isHelping ? `${howTo} ${INSTRUMENTS[instrument].title}.` : undefined);
   return (
     <View style={styles.block}>
       <View style={[styles.line, { borderColor: palette.accent }]}>
-        <Press kind="quiet" label="How to read it" chosen={isHelping} onPress={help} style={styles.help}>
+        <Press
+          kind="quiet"
+          label="How to read it"
+          chosen={isHelping}
+          onPress={() => setHelpFor(isHelping ? undefined : id)}
+          style={styles.help}
+        >
           {'?'}
         </Press>
         <Words kind="title" style={styles.title} lines={1} testID="active-station">
@@ -53,7 +53,7 @@ export const ActiveLine = memo(function ActiveLine({ id, text, fault, reading, u
       )}
     </View>
   );
-});
+}
 
 function earlier(reading: ReadingEntry | undefined): string {
   if (reading === undefined) return '';

@@ -1,6 +1,5 @@
 import type { Estimate, NextBest, Observed } from '@proper-swing/core';
 import { station } from '@proper-swing/core';
-import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
@@ -15,7 +14,7 @@ export interface EstimateBarProps {
 }
 
 /** The likely cause so far, changing under the thumb, and a reading to take again if there is one. */
-export const EstimateBar = memo(function EstimateBar({ estimate, observed, onOpen }: EstimateBarProps) {
+export function EstimateBar({ estimate, observed, onOpen }: EstimateBarProps) {
   const first = estimate?.causes[0];
   const doubtful = estimate?.doubtful[0];
   return (
@@ -39,7 +38,7 @@ export const EstimateBar = memo(function EstimateBar({ estimate, observed, onOpe
       </Words>
     </Press>
   );
-});
+}
 
 /** A line of its own, so that the advice, which takes longer, does not draw the bar again. */
 function NextLine({ observed }: { observed: Observed }) {

@@ -2,7 +2,7 @@ import type { CallRecord, Stage } from '@proper-swing/contract';
 import { profileOf, station, type StationId } from '@proper-swing/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
-import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
 import { usePreferences } from '../../offline/preferences';
 import { Press } from '../../design/Press';
@@ -60,17 +60,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
 
   const { kind } = station(draft.station);
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) => setArea({ width: layout.width, height: layout.height });
-  const turn = useMemo(
-    () => (
-      <Press onPress={turnSheet} testID={`sheet-${OTHER[sheet]}`} style={styles.sheet}>
-        {SHEET_WORDS[OTHER[sheet]]}
-      </Press>
-    ),
-    [sheet, turnSheet],
-  );
-  const openProof = useCallback(() => router.replace(`/call/${record.call.id}/prove`), [record.call.id]);
-  const openFix = useCallback(() => router.replace(`/call/${record.call.id}/fix`), [record.call.id]);
-  const openFind = useCallback(() => router.replace(`/call/${record.call.id}/find`), [record.call.id]);
+  const open = (page: string) => router.replace(`/call/${record.call.id}/${page}`);
 
   const walk = (
     <View style={[styles.walk, isWide && styles.wide]}>
@@ -93,12 +83,14 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
         <ActiveLine id={draft.station} text={draft.text} fault={fault} reading={readings.get(draft.station)} unit={words.unit} />
         <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
         <View style={styles.foot}>
-          {turn}
-          {stage === 'found' && <EstimateBar estimate={estimate} observed={observed} onOpen={openFind} />}
+          <Press onPress={turnSheet} testID={`sheet-${OTHER[sheet]}`} style={styles.sheet}>
+            {SHEET_WORDS[OTHER[sheet]]}
+          </Press>
+          {stage === 'found' && <EstimateBar estimate={estimate} observed={observed} onOpen={() => open('find')} />}
           {stage === 'check' && (
             <Press
               kind={stations.every((id) => readings.has(id)) ? 'primary' : 'plain'}
-              onPress={openFix}
+              onPress={() => open('fix')}
               style={styles.proof}
               testID="to-next-plan"
             >
@@ -106,7 +98,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
             </Press>
           )}
           {stage === 'left' && (
-            <Press onPress={openProof} style={styles.proof} testID="to-proof">
+            <Press onPress={() => open('prove')} style={styles.proof} testID="to-proof">
               Found against left ›
             </Press>
           )}

@@ -133,11 +133,11 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
   });
   const press = useCallback((key: KeypadKey) => newest.current(key), []);
 
-  const turnSheet = useCallback(() => {
+  const turnSheet = () => {
     const other: WalkSheet = sheet === 'gaps' ? 'further' : 'gaps';
     setSheet(other);
     pick(other === 'gaps' ? firstUnread(readingsByStation(newestRecord.current, stage)) : 'plumb.hinge');
-  }, [pick, sheet, stage]);
+  };
 
   return { draft, sheet, wantsDigits, fault, pick, turnSheet, press };
 }
