@@ -1,3 +1,5 @@
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import expo from 'eslint-config-expo/flat.js';
 import prettier from 'eslint-config-prettier';
 import tseslint from 'typescript-eslint';
@@ -24,6 +26,13 @@ const ROOMS = [
   ['packages/core/src/hinged', ['names', 'card', 'geometry', 'tables', 'plan']],
   ['apps/field/src', ['offline', 'design', 'engine', 'record', 'doors', 'call', 'sheets', 'pages']],
 ];
+/** Folders whose parts know nothing of each other: what two of them need stands in a room before. */
+const APART = ['apps/field/src/pages', 'apps/field/src/sheets', 'packages/core/src/sheets'];
+const partsOf = (folder) =>
+  readdirSync(join(import.meta.dirname, folder), { withFileTypes: true })
+    .filter((entry) => entry.isDirectory())
+    .map(({ name }) => name);
+
 const roomsInOrder = {
   files: ['packages/*/src/**/*.ts', 'apps/*/src/**/*.ts', 'apps/*/src/**/*.tsx'],
   // A test may use whatever shows that a thing works.
@@ -33,15 +42,26 @@ const roomsInOrder = {
       'error',
       {
         basePath: import.meta.dirname,
-        zones: ROOMS.flatMap(([src, rooms]) =>
-          rooms.flatMap((room, i) =>
-            rooms.slice(i + 1).map((later) => ({
-              target: `${src}/${room}`,
-              from: `${src}/${later}`,
-              message: `Rooms know only those before them: ${rooms.join(' → ')}.`,
+        zones: [
+          ...ROOMS.flatMap(([src, rooms]) =>
+            rooms.flatMap((room, i) =>
+              rooms.slice(i + 1).map((later) => ({
+                target: `${src}/${room}`,
+                from: `${src}/${later}`,
+                message: `Rooms know only those before them: ${rooms.join(' → ')}.`,
+              })),
+            ),
+          ),
+          ...APART.flatMap((folder) =>
+            partsOf(folder).map((part) => ({
+              target: `${folder}/${part}`,
+              from: partsOf(folder)
+                .filter((other) => other !== part)
+                .map((other) => `${folder}/${other}`),
+              message: 'Pages know nothing of each other, nor do sheets: put what both need in a room before them.',
             })),
           ),
-        ),
+        ],
       },
     ],
   },
