@@ -1,0 +1,165 @@
+import { HATCH, type Hatch } from '../hatch.fixture';
+import { believe } from '../inference/believe';
+import type { Observations } from '../inference/observed';
+import type { Action } from '../model/action';
+import { modelOf } from '../model/doorModel';
+import type { DoorKind } from '../model/tables';
+import { gapBoard } from './board';
+import { candidate, untreated, type Trial } from './candidate';
+import type { PlanOptions } from './correction';
+import { planOf } from './plan';
+import { planFor } from './planCorrections';
+import type { FoundPlan } from './searchSpace';
+
+const hatch: Hatch = { widthMm: 700, pegged: true };
+const [pack] = HATCH.actions;
+if (pack === undefined) throw new Error('the hatch has its tables');
+const work = (id: string, more: Partial<Action>): Action => ({ ...pack, id, title: id, ...more });
+
+const correct = (observed: Observations, kind: DoorKind<Hatch> = HATCH, options?: PlanOptions) =>
+  planFor(observed, believe(modelOf(kind, hatch), observed), options);
+const read = (left: number, right: number, more: Partial<Observations> = {}): Observations => ({
+  readings: [
+    { station: 'gap.left', mm: left },
+    { station: 'gap.right', mm: right },
+    { station: 'bolt', mm: right - 2 },
+  ],
+  findings: [],
+  ...more,
+});
+const crushed = { findings: [{ finding: 'wood', answer: 'crushed' }] };
+const soundWood = { findings: [{ finding: 'wood', answer: 'sound' }] };
+const actionsOf = ({ plans }: ReturnType<typeof correct>) => plans.map(({ steps }) => steps.map(({ action }) => action));
+
+describe('what becomes of a door', () => {
+  it('that is true and has nothing to treat is left alone, with one plan of no steps', () => {
+    const left = correct(read(2, 2.05, soundWood));
+    expect([left.outcome, actionsOf(left)]).toEqual(['true', [[]]]);
+    expect(left.lost).toEqual([{ says: 'Pack the peg', why: expect.stringMatching(/^true at the first check less often/) as string }]);
+    expect(left.plans[0]).toMatchObject({ aim: 'quickest', minutes: 0, holds: 1, outside: [], uneven: [], misfit: [] });
+    expect(left.plans[0]?.chanceTrue).toBeGreaterThan(0.9);
+    expect(left.cause).toMatchObject({ id: 'sound', title: 'Nothing wrong' });
+    expect(left.cause.probability).toBeGreaterThan(0.9);
+  });
+
+  it('with a cause at work is treated for it, and setting alone will do', () => {
+    const cured = correct(read(2, 5.1, crushed));
+    expect(cured.outcome).toBe('cures');
+    expect(cured.cause.id).toBe('sunk');
+    expect(actionsOf(cured)[0]).toEqual(['packPeg']);
+    expect(cured.settingAlone.can).toBe(true);
+    expect(cured.settingAlone.chanceTrue).toBeGreaterThan(0.8);
+    const [first] = cured.plans;
+    expect(first?.gaps.find(({ station }) => station === 'gap.right')).toMatchObject({
+      beforeMm: expect.closeTo(5.1, 1) as number,
+      afterMm: expect.closeTo(2.1, 1) as number,
+    });
+  });
+
+  it('gives the same for the same seed, and nearly the same for another and for fewer draws', () => {
+    const observed = read(2, 5.1, crushed);
+    expect(correct(observed, HATCH, { seed: 7 })).toEqual(correct(observed, HATCH, { seed: 7 }));
+    const [usual, other, fewer] = [correct(observed), correct(observed, HATCH, { seed: 2 }), correct(observed, HATCH, { draws: 60 })];
+    for (const each of [other, fewer]) {
+      expect(actionsOf(each)[0]).toEqual(actionsOf(usual)[0]);
+      expect(each.plans[0]?.chanceTrue).toBeCloseTo(usual.plans[0]?.chanceTrue ?? NaN, 0);
+    }
+  });
+
+  it('is not offered what the technician leaves out, and says so', () => {
+    const { ruledOut, plans, settingAlone } = correct(read(2, 5.1, crushed), HATCH, { without: ['packPeg'] });
+    expect(ruledOut.map(({ action }) => action)).toEqual(['packPeg']);
+    expect(plans.flatMap(({ steps }) => steps)).toEqual([]);
+    expect(settingAlone.can).toBe(false);
+  });
+
+  it('names the gaps that are too little known to plan by, the bolt never among them, and how little', () => {
+    const rough = {
+      ...HATCH,
+      name: 'rough',
+      spread: [
+        { why: 'rough', sd: 3, moves: { left: 1 } },
+        { why: 'rough', sd: 3, moves: { right: 1 } },
+      ],
+    };
+    const right: Observations = { readings: [{ station: 'gap.right', mm: 2 }], findings: [] };
+    const { outcome, unknown, plans, settingAlone } = correct(right, rough);
+    expect([outcome, unknown.map(({ station }) => station)]).toEqual(['measure first', ['gap.left']]);
+    expect(unknown[0]?.sdMm).toBeCloseTo(Math.sqrt(3 ** 2 + 0.1 ** 2), 6);
+    expect([plans.length, plans[0]?.steps, settingAlone]).toEqual([1, [], { can: false, chanceTrue: 0 }]);
+  });
+});
+
+/** A hatch in which damp wood closes the rim, to be left to dry, and whose rim may be planed. */
+const DAMP: DoorKind<Hatch> = {
+  ...HATCH,
+  name: 'damp hatch',
+  causes: [
+    ...HATCH.causes,
+    {
+      ...(HATCH.causes[1] ?? fail()),
+      id: 'damp',
+      title: 'Damp wood',
+      part: 'wood',
+      forms: [{ id: 'usual', share: 1, axes: [{ measure: 'growth', mean: 2, sd: 0.3, moves: { left: -1, right: -1 } }] }],
+      cures: ['dry'],
+      forbidsPlaning: 'It will shrink again.',
+    },
+  ],
+  findings: [
+    ...HATCH.findings,
+    { ...(HATCH.findings[0] ?? fail()), id: 'season', chances: { otherwise: [3, 97], damp: [97, 3] } },
+  ],
+  actions: [
+    pack,
+    work('dry', { order: 1, effect: { kind: 'wait', cures: ['damp'] }, amounts: [1] }),
+    work('plane', { order: 7, irreversibility: 5, amounts: [], effect: { kind: 'plane', edge: 'rim' } }),
+  ],
+};
+
+describe('timber', () => {
+  it('does not come off what will shrink: the door waits, by one plan', () => {
+    const wet = correct(read(0.1, 0.1, { findings: [...soundWood.findings, { finding: 'season', answer: 'crushed' }] }), DAMP);
+    expect(wet.cause.id).toBe('damp');
+    expect([wet.outcome, wet.plans.length]).toEqual(['wait', 1]);
+    expect(actionsOf(wet)[0]).toContain('dry');
+    expect(actionsOf(wet)[0]).not.toContain('plane');
+  });
+
+  it('comes off where the pegs cannot give room, and stays on where they can', () => {
+    const dry = DAMP.actions.filter(({ id }) => id !== 'dry');
+    const tight = read(2, 0.6, soundWood);
+    const closing = correct(tight, { ...DAMP, actions: dry });
+    expect(closing.plans[0]?.steps.map(({ action, planed }) => [action, planed])).toEqual([['plane', { fromMm: 0, toMm: 1.5 }]]);
+    expect(closing.settingAlone.can).toBe(false);
+    const opening = dry.map((each) => (each.effect.kind === 'shift' ? { ...each, effect: { ...each.effect, mmPerUnit: 1 } } : each));
+    const opened = correct(tight, { ...DAMP, actions: opening });
+    expect([opened.outcome, actionsOf(opened)[0], opened.settingAlone.can]).toEqual(['cures', ['packPeg'], true]);
+  });
+});
+
+describe('a candidate as a plan', () => {
+  const model = modelOf(HATCH, hatch);
+  const board = gapBoard(model, new Set());
+  const trial: Trial = { model, board, drawn: [], misfitNow: [0, 0], beside: { sides: [], judged: new Set(), work: {} } as never };
+  const gaps = (left: number, right: number, bolt: number) => Float64Array.from([left, right, bolt]);
+  const found: FoundPlan = { settings: [], planed: [], gaps: gaps(2, 3.4, 4.04), misfit: [0.6, -0.4], outside: 0.9, price: 0 };
+
+  it('tells each figure before and after, and what a gauge finds outside, uneven or off the line', () => {
+    const plan = planOf(model, 'lasting', candidate(trial, untreated(trial), found), board, gaps(2, 5, 3));
+    expect(plan.aim).toBe('lasting');
+    expect(plan.gaps).toEqual([
+      { station: 'gap.left', beforeMm: 2, afterMm: 2 },
+      { station: 'gap.right', beforeMm: 5, afterMm: 3.4 },
+      { station: 'bolt', beforeMm: 3, afterMm: 4.04 },
+    ]);
+    expect(plan.outside).toEqual([{ station: 'gap.right', mm: expect.closeTo(0.4, 12) as number }]);
+    expect(plan.uneven).toEqual([{ edge: 'rim', mm: expect.closeTo(0.4, 12) as number }]);
+    expect(plan.misfit).toEqual([{ place: 'leftPeg', mm: 0.6 }]);
+    expect([plan.steps, plan.minutes, plan.holds, plan.chanceTrue]).toEqual([[], 0, 1, 0]);
+  });
+});
+
+function fail(): never {
+  throw new Error('the hatch has its tables');
+}
