@@ -106,10 +106,7 @@ const DAMP: DoorKind<Hatch> = {
       forbidsPlaning: 'It will shrink again.',
     },
   ],
-  findings: [
-    ...HATCH.findings,
-    { ...(HATCH.findings[0] ?? fail()), id: 'season', chances: { otherwise: [3, 97], damp: [97, 3] } },
-  ],
+  findings: [...HATCH.findings, { ...(HATCH.findings[0] ?? fail()), id: 'season', chances: { otherwise: [3, 97], damp: [97, 3] } }],
   actions: [
     pack,
     work('dry', { order: 1, effect: { kind: 'wait', cures: ['damp'] }, amounts: [1] }),
