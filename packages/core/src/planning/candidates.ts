@@ -102,7 +102,7 @@ function setPointsFor({ cures }: Way, { drawn, board }: Trial): SetPoint[][] {
 }
 
 /** How well each figure, and the taper of each edge, is known: kept clear of the limits by that much. */
-function guardFrom(board: GapBoard, gaps: readonly Float64Array[], mean: Float64Array): Guard {
+export function guardFrom(board: GapBoard, gaps: readonly Float64Array[], mean: Float64Array): Guard {
   const spread = (of: (each: Float64Array) => number, middle: number) =>
     Math.sqrt(gaps.reduce((sum, each) => sum + (of(each) - middle) ** 2, 0) / Math.max(1, gaps.length));
   return {
