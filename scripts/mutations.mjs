@@ -7,16 +7,16 @@ const server = (file, find, put, tests) => ({ file: `apps/server/src/${file}`, f
 const field = (file, find, put, tests) => ({ file: `apps/field/src/${file}`, find, put, project: 'field', tests });
 
 export const MUTATIONS = [
-  ['cuts come last', core('planning/steps.ts', 'phaseOf(one.action) - phaseOf(other.action) || ', '', 'planning/planning')],
-  ['end hinges come first', core('planning/steps.ts', '? 1 : 2;', '? 2 : 1;', 'planning/planning')],
+  ['cuts come last', core('planning/steps.ts', 'phaseOf(one.action) - phaseOf(other.action) || ', '', 'planning/')],
+  ['end hinges come first', core('planning/steps.ts', '? 1 : 2;', '? 2 : 1;', 'planning/')],
   ['minutes per amount', core('model/action.ts', 'minutes.first + minutes.each * (Math.abs(amount) - 1)', 'minutes.first', 'model/model')],
   [
     'the rulings of a fire door',
     core('hinged/tables/actions.ts', '(forbidden.fireRated === true && door.fireRated) ||', '', 'hinged/(plan|card/schools)'),
   ],
-  ['rulings reach the plan', core('planning/rulings.ts', 'if (forbidden !== undefined)', 'if (forbidden === null)', 'planning/planning')],
-  ['the forbidding threshold, too high', core('planning/rulings.ts', 'FORBID_FROM = 0.2', 'FORBID_FROM = 0.35', 'planning/planning')],
-  ['the forbidding threshold, too low', core('planning/rulings.ts', 'FORBID_FROM = 0.2', 'FORBID_FROM = 0.1', 'planning/planning')],
+  ['rulings reach the plan', core('planning/rulings.ts', 'if (forbidden !== undefined)', 'if (forbidden === null)', 'planning/')],
+  ['the forbidding threshold, too high', core('planning/rulings.ts', 'FORBID_FROM = 0.2', 'FORBID_FROM = 0.35', 'planning/')],
+  ['the forbidding threshold, too low', core('planning/rulings.ts', 'FORBID_FROM = 0.2', 'FORBID_FROM = 0.1', 'planning/')],
   ['spread of watched work', core('inference/afterWork.ts', 'STOPPED_SHARE_SD = 0.25', 'STOPPED_SHARE_SD = 0.05', 'inference/afterWork')],
   ['the allowance of a rub', core('inference/believe.ts', 'RUB_TELLS = 5', 'RUB_TELLS = 0', 'inference/believe')],
   ['unevenness of lean and bow', core('inference/linearReadings.ts', " || kind === 'lean' || kind === 'bow'", '', 'inference/believe')],

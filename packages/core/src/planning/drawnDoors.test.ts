@@ -129,7 +129,7 @@ describe('work that may be proposed', () => {
   });
 
   it('is named by everything it does: what differs in any of it is other work', () => {
-    const key = (change: Partial<Candidate> & { found?: Partial<FoundPlan> }) => {
+    const key = (change: Omit<Partial<Candidate>, 'found'> & { found?: Partial<FoundPlan> }) => {
       const base = candidate(trial, { ...untreated(trial), sides }, found);
       return workKey({ ...base, ...change, found: { ...found, ...change.found } });
     };

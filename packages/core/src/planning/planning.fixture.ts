@@ -1,0 +1,88 @@
+import { HATCH, type Hatch } from '../hatch.fixture';
+import { believe } from '../inference/believe';
+import type { Belief } from '../inference/belief';
+import type { Action } from '../model/action';
+import { modelOf } from '../model/doorModel';
+import type { DoorKind } from '../model/tables';
+import { gapBoard } from './board';
+import { candidate, untreated, type Trial } from './candidate';
+import type { FoundPlan, Setting } from './searchSpace';
+import { workErrorsFrom } from './workErrors';
+
+export const hatch: Hatch = { widthMm: 700, pegged: true };
+const [pack] = HATCH.actions;
+const [sound, sunk] = HATCH.causes;
+if (pack === undefined || sound === undefined || sunk === undefined) throw new Error('the hatch has its tables');
+
+export const sunkPeg = sunk;
+
+const work = (id: string, more: Partial<Action>): Action => ({ ...pack, id, title: id, ...more });
+
+/** The hatch with work of every kind: what parts of the planner are tested on. */
+export const KIND: DoorKind<Hatch> = {
+  ...HATCH,
+  sides: [{ id: 'skew', title: 'skew', weights: { left: 1, right: -1 }, worked: 'right', min: -1, target: 0, max: 1, readAt: ['bolt'] }],
+  actions: [
+    work('plane', { effect: { kind: 'plane', edge: 'rim' }, order: 3, irreversibility: 5, amounts: [] }),
+    work('glue', { effect: { kind: 'cure', cures: ['sunk'], share: 0.9, shareSd: 0.1, leftSdMm: 0 }, order: 5, at: 'rightPeg' }),
+    work('saw', { effect: { kind: 'cure', cures: ['sunk'], share: 1, shareSd: 0, leftSdMm: 0 }, order: 2, irreversibility: 5 }),
+    work('strike', { effect: { kind: 'strike', upToMm: 3, leftSdMm: 0.2 }, order: 9, amounts: [] }),
+    work('set', { effect: { kind: 'set', side: 'skew', cures: ['sunk'], leftSdMm: 0.1 }, order: 4, amounts: [] }),
+    work('hold', { effect: { kind: 'hold', side: 'skew', cures: ['sunk'], againstMm: 2 }, order: 4, amounts: [1] }),
+    work('wait', { effect: { kind: 'wait', cures: ['damp'] }, order: 1, amounts: [1] }),
+    pack,
+  ],
+  causes: [
+    sound,
+    { ...sunk, cures: ['packPeg', 'glue'] },
+    { ...sunk, id: 'damp', part: 'wood', title: 'Damp wood', cures: ['wait'], forbidsPlaning: 'It will shrink.' },
+  ],
+  places: () => ['leftPeg', 'midPeg', 'rightPeg'],
+  placeLine: (_, size) => ({
+    moves: [0, 0, 1].map((at) => Float64Array.from({ length: size }, (_each, i) => (i === at ? 1 : 0))),
+    misfit: [
+      [0.2, -0.4, 0.2],
+      [-0.4, 0.8, -0.4],
+      [0.2, -0.4, 0.2],
+    ],
+  }),
+};
+export const model = modelOf(KIND, hatch);
+export const board = gapBoard(model, new Set());
+export const action = (id: string) => model.action(id);
+export const gaps = (left: number, right: number, bolt = 0) => Float64Array.from([left, right, bolt]);
+export const plan = (more: Partial<FoundPlan> = {}): FoundPlan => ({
+  settings: [],
+  planed: [],
+  gaps: gaps(2, 2),
+  misfit: [0, 0, 0],
+  outside: 0,
+  price: 0,
+  ...more,
+});
+export const setting = (place: Setting['where'], id = 'packPeg', amount = 1): Setting => ({
+  action: action(id),
+  where: place,
+  amount,
+  shiftMm: -amount,
+  changes: gaps(0, -amount),
+  price: 5,
+});
+
+/** A belief in which the causes have just these chances. */
+export const believedAt = (chances: Readonly<Record<string, number>>): Belief => {
+  const belief = believe(model, { readings: [], findings: [] });
+  return {
+    ...belief,
+    chances: Float64Array.from(belief.space.hypotheses, ({ causes }) => (causes.length === 1 ? (chances[causes[0]?.id ?? ''] ?? 0) : 0)),
+  };
+};
+
+export const trial: Trial = {
+  model,
+  board,
+  drawn: [0, 1, 2, 3].map((n) => ({ gaps: gaps(2, 2 + 0.4 * n), sides: {}, faults: new Map(), errors: workErrorsFrom([]) })),
+  beside: { sides: [], judged: new Set(), work: {} },
+  misfitNow: [0, 0, 0],
+};
+export const leftAlone = candidate(trial, untreated(trial), plan());
