@@ -65,7 +65,7 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('step-1').getByTestId('log-step').scrollIntoViewIfNeeded();
   await picture(phone, 'steps');
   await phone.getByTestId('what-if').click();
-  for (let i = 0; i < 2; i += 1) await phone.getByTestId('what-if-more').click();
+  for (let i = 0; i < 2; i += 1) await phone.getByTestId('tried-more').click();
   await phone.getByTestId('what-if-clear').scrollIntoViewIfNeeded();
   await picture(phone, 'what-if');
   await phone.getByTestId('what-if').click();
