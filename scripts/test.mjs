@@ -1,6 +1,7 @@
 // npm test: install, types, share of tests, unit with lint beside it, build, end to end. Stops at the first part that fails, with its
 // exit code.
 import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { mkdirSync, openSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run } from './house.mjs';
@@ -20,13 +21,13 @@ const part = (title, work) => {
 /** Begins a part that runs beside the next ones; its output waits in a file until it is asked for. */
 function beside(title, command, args) {
   const log = join(RESULTS, `${title}.log`);
-  const begun = Date.now();
-  const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', openSync(log, 'w'), openSync(log, 'a')] });
+  const out = openSync(log, 'w');
+  const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', out, out] });
   process.on('exit', () => child.kill());
-  const ended = new Promise((resolve) => child.on('exit', (code) => resolve({ code, seconds: (Date.now() - begun) / 1000 })));
+  const ended = once(child, 'exit');
   return async () => {
-    const { code, seconds } = await ended;
-    console.log(`\n— ${title}, begun beside\n${readFileSync(log, 'utf8')}— ${title}: ${seconds.toFixed(0)} s or less`);
+    const [code] = await ended;
+    process.stdout.write(readFileSync(log));
     if (code !== 0) process.exit(code ?? 1);
   };
 }
@@ -43,7 +44,7 @@ if (share < SHARE_FROM || share > SHARE_TO) process.exit(1);
 // Lint takes one processor and so do the unit tests of a machine with two.
 const lintIsDone = beside('lint', 'npm', ['run', '-s', 'lint']);
 part('unit', () => run(bin('jest'), ['--json', '--outputFile=test-results/unit.json']));
-await lintIsDone();
+await part('lint, after the unit tests', lintIsDone);
 const unit = JSON.parse(readFileSync(join(RESULTS, 'unit.json'), 'utf8'));
 await part('build', () => ensureBuilt());
 part('end to end', () => run(bin('playwright'), ['test', '-c', 'e2e/playwright.config.ts'], { CHROMIUM }));

@@ -1,39 +1,39 @@
 // Parts of the router's package that this app does not use, and what stands in their place: the app has pages and no tabs, stacks,
-// previews or maps of its pages. They and the animations they bring would be a fifth of the script of every page. The package is
+// previews or maps of its pages. They and the animations they bring would be a quarter of the script of every page. The package is
 // pinned to one version; a part that begins to be used shows at once in the end-to-end tests, and the sizes in `npm run bench:screen`.
 const { join } = require('node:path');
 
-const empty = { type: 'empty' };
+const NOTHING = { type: 'empty' };
 const own = (name) => ({ type: 'sourceFile', filePath: join(__dirname, name) });
-
-/** `file` asks for `part`; files are inside the package's build. */
-const UNUSED = [
-  { file: 'index.js', part: './stack', instead: empty },
-  { file: 'index.js', part: './link', instead: empty },
-  { file: 'index.js', part: './color', instead: empty },
-  { file: 'exports.js', part: './layouts/Tabs', instead: empty },
-  { file: 'exports.js', part: './layouts/experimental-stack', instead: empty },
-  { file: 'exports.js', part: './views/ErrorBoundary', instead: empty },
-  { file: 'exports.js', part: './views/Sitemap', instead: empty },
-  { file: 'exports.js', part: './views/Unmatched', instead: empty },
-  { file: 'screensFeatureFlags.js', part: 'react-native-screens', instead: own('screens.js') },
-  { file: 'getRoutesRedirects.js', part: './link/Link', instead: empty },
-  { file: 'ExpoRoot.js', part: './views/Sitemap', instead: empty },
-  { file: 'ExpoRoot.js', part: './views/RootUnmatched', instead: empty },
-  { file: 'getRoutes.js', part: './views/Sitemap', instead: empty },
-  { file: 'getRoutes.js', part: './views/Unmatched', instead: empty },
-  { file: 'layouts/withLayoutContext.js', part: '../native-tabs/NativeTabTrigger', instead: empty },
-  { file: 'views/Navigator.js', part: '../layouts/StackClient', instead: own('stackRouter.js') },
-  { file: 'views/SuspenseFallback.js', part: './Toast', instead: own('toast.js') },
-  { file: 'views/EmptyRoute.js', part: './Toast', instead: own('toast.js') },
-];
 
 const IN_ROUTER = '/expo-router/build/';
 
-/** What stands in place of an unused part of the router, or of all of React Native that it asks for at once; nothing for all else. */
+/** By the file of the package's build that asks: the parts it does not get, and what it gets instead. */
+const INSTEAD = {
+  'index.js': { './stack': NOTHING, './link': NOTHING, './color': NOTHING },
+  'exports.js': {
+    './layouts/Tabs': NOTHING,
+    './layouts/experimental-stack': NOTHING,
+    './views/ErrorBoundary': NOTHING,
+    './views/Sitemap': NOTHING,
+    './views/Unmatched': NOTHING,
+  },
+  'ExpoRoot.js': { './views/Sitemap': NOTHING, './views/RootUnmatched': NOTHING },
+  'getRoutes.js': { './views/Sitemap': NOTHING, './views/Unmatched': NOTHING },
+  'getRoutesRedirects.js': { './link/Link': NOTHING },
+  'layouts/withLayoutContext.js': { '../native-tabs/NativeTabTrigger': NOTHING },
+  'screensFeatureFlags.js': { 'react-native-screens': own('screens.js') },
+  'views/Navigator.js': { '../layouts/StackClient': own('stackRouter.js') },
+  'views/SuspenseFallback.js': { './Toast': own('toast.js') },
+  'views/EmptyRoute.js': { './Toast': own('toast.js') },
+};
+
+/** All of React Native, which the router asks for at once: the few parts of it that it uses. */
+const REACT_NATIVE = own('reactNative.js');
+
+/** What the router gets in place of what it asks for; nothing for all else. */
 exports.insteadOf = (from, asked) => {
   const [, file] = from.split(IN_ROUTER);
   if (file === undefined) return undefined;
-  if (asked === 'react-native-web/dist/index') return own('reactNative.js');
-  return UNUSED.find((each) => each.part === asked && each.file === file)?.instead;
+  return asked === 'react-native-web/dist/index' ? REACT_NATIVE : INSTEAD[file]?.[asked];
 };

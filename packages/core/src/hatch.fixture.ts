@@ -1,3 +1,4 @@
+import type { Action } from './model/action';
 import type { DoorKind } from './model/tables';
 
 /** A loft hatch on two pegs: the smallest kind of door there can be, made of tables alone. */
@@ -148,3 +149,19 @@ export const HATCH: DoorKind<Hatch> = {
   leavesOut: () => undefined,
   warnings: () => [],
 };
+
+/** A hatch as it is made. */
+export const hatch: Hatch = { widthMm: 700, pegged: true };
+
+const [pack] = HATCH.actions;
+const [sound, sunk] = HATCH.causes;
+const [wood] = HATCH.findings;
+if (pack === undefined || sound === undefined || sunk === undefined || wood === undefined) throw new Error('the hatch has its tables');
+
+export const packPeg = pack;
+export const soundHatch = sound;
+export const sunkPeg = sunk;
+export const woodCheck = wood;
+
+/** Other work of the hatch: packing, but for what is said. */
+export const hatchWork = (id: string, more: Partial<Action> = {}): Action => ({ ...pack, id, title: id, ...more });

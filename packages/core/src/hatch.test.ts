@@ -1,4 +1,4 @@
-import { HATCH, type Hatch } from './hatch.fixture';
+import { HATCH, hatch } from './hatch.fixture';
 import { believe } from './inference/believe';
 import { diagnose, estimate } from './inference/diagnose';
 import { causeChances } from './inference/expectation';
@@ -7,7 +7,6 @@ import type { Observations } from './inference/observed';
 import { modelOf } from './model/doorModel';
 import { planFor } from './planning/planCorrections';
 
-const hatch: Hatch = { widthMm: 700, pegged: true };
 const sunk: Observations = {
   readings: [
     { station: 'gap.left', mm: 2 },

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { deviceStorage } from './storage';
+import { deviceStorage, keptJson } from './storage';
 
 /**
  * Keeps what is being typed, so that a reload finds it. On a full device it is not kept and typing goes on: what is confirmed says
@@ -15,12 +15,8 @@ export function keepDraft(key: string, draft: unknown): void {
 
 /** What was being typed, when it is what is looked for: an earlier program may have kept it in another form. */
 export function readDraft<T>(key: string, isDraft: (kept: unknown) => kept is T): T | undefined {
-  try {
-    const kept: unknown = JSON.parse(deviceStorage.get(key) ?? 'null');
-    return isDraft(kept) ? kept : undefined;
-  } catch {
-    return undefined;
-  }
+  const kept = keptJson(key);
+  return isDraft(kept) ? kept : undefined;
 }
 
 export const dropDraft = (key: string): void => deviceStorage.remove(key);

@@ -1,6 +1,6 @@
 import type { LengthStyle } from '@proper-swing/core';
 import { useSyncExternalStore } from 'react';
-import { deviceStorage } from './storage';
+import { deviceStorage, keptJson } from './storage';
 
 /** What one person wants on this device. */
 export interface Preferences {
@@ -41,10 +41,5 @@ function subscribe(listener: () => void): () => void {
 }
 
 function read(): Preferences {
-  try {
-    const kept: unknown = JSON.parse(deviceStorage.get(KEY) ?? '{}');
-    return { ...USUAL, ...(kept as Partial<Preferences>) };
-  } catch {
-    return USUAL;
-  }
+  return { ...USUAL, ...(keptJson(KEY) as Partial<Preferences> | undefined) };
 }

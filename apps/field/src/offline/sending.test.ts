@@ -39,6 +39,17 @@ function sender() {
   const server = slowServer();
   return { storage, outbox, client, ...server, start: () => (stop = startSending(outbox, client, server.put)) };
 }
+/** Sends one write, over answers that are kept already, until it is confirmed; the client with its answers. */
+async function confirm<K extends RecordKind>(kind: K, body: RecordBodies[K], keep: (client: QueryClient) => void = () => undefined) {
+  const { outbox, client, asked, start } = sender();
+  keep(client);
+  outbox.add(kind, body);
+  start();
+  await waitFor(() => expect(asked).toHaveLength(1));
+  asked[0]?.answer();
+  await waitFor(() => expect(outbox.waiting()).toEqual([]));
+  return client;
+}
 const idsOf = (asked: readonly { body: unknown }[]) => asked.map(({ body }) => (body as Note).id);
 
 describe('sending what waits', () => {
@@ -111,31 +122,21 @@ describe('sending what waits', () => {
   });
 
   it('puts what was confirmed into the answers kept here', async () => {
-    const { outbox, client, asked, start } = sender();
-    const record = exampleRecord();
-    client.setQueryData(KEYS.callRecord('call'), record);
-    outbox.add('notes', note('a'));
-    start();
-    await waitFor(() => expect(asked).toHaveLength(1));
-    asked[0]?.answer();
-    await waitFor(() => expect(client.getQueryData(KEYS.callRecord('call'))).toMatchObject({ notes: [{ id: 'a' }] }));
+    const client = await confirm('notes', note('a'), (kept) => kept.setQueryData(KEYS.callRecord('call'), exampleRecord()));
+    expect(client.getQueryData(KEYS.callRecord('call'))).toMatchObject({ notes: [{ id: 'a' }] });
     client.clear();
   });
 
   it('waits half a second before the second try, twice as long each time, and never above ten seconds', () =>
     expect([0, 1, 2, 4, 5, 20].map(waitMs)).toEqual([500, 1000, 2000, 8000, 10_000, 10_000]));
 
-  /** Confirms one write over answers that are kept: a list of each kind, and nothing of the call. */
+  /** What is stale after a write is confirmed over a list of each kind. */
   async function confirmed<K extends RecordKind>(kind: K, body: RecordBodies[K], record?: CallRecord) {
-    const { outbox, client, asked, start } = sender();
-    client.setQueryData(KEYS.summaries('2026-03-02', '2026-03-03'), { items: [{ call, door, site }], next: null });
-    for (const key of [KEYS.sites, KEYS.doors('site'), KEYS.doorHistory('door')]) client.setQueryData(key, { items: [], pages: [] });
-    if (record) client.setQueryData(KEYS.callRecord(record.call.id), record);
-    outbox.add(kind, body);
-    start();
-    await waitFor(() => expect(asked).toHaveLength(1));
-    asked[0]?.answer();
-    await waitFor(() => expect(outbox.waiting()).toEqual([]));
+    const client = await confirm(kind, body, (kept) => {
+      kept.setQueryData(KEYS.summaries('2026-03-02', '2026-03-03'), { items: [{ call, door, site }], next: null });
+      for (const key of [KEYS.sites, KEYS.doors('site'), KEYS.doorHistory('door')]) kept.setQueryData(key, { items: [], pages: [] });
+      if (record) kept.setQueryData(KEYS.callRecord(record.call.id), record);
+    });
     const stale = client
       .getQueryCache()
       .getAll()
@@ -167,17 +168,6 @@ describe('a call that was begun here', () => {
   const { call, door, site } = exampleRecord();
   const answers = (client: QueryClient, callId: string) => client.getQueryData<CallRecord>(KEYS.callRecord(callId));
 
-  async function confirm<K extends RecordKind>(kind: K, body: RecordBodies[K], kept?: CallRecord) {
-    const { outbox, client, asked, start } = sender();
-    if (kept) client.setQueryData(KEYS.callRecord(kept.call.id), kept);
-    outbox.add(kind, body);
-    start();
-    await waitFor(() => expect(asked).toHaveLength(1));
-    asked[0]?.answer();
-    await waitFor(() => expect(outbox.waiting()).toEqual([]));
-    return client;
-  }
-
   it('has its record from the moment it is confirmed, with its door and its site', async () => {
     const cards = [
       { ...site, id: 'hut' },
@@ -191,7 +181,9 @@ describe('a call that was begun here', () => {
 
   it('keeps the record it has when a revision of it is confirmed', async () => {
     const record = exampleRecord({ found: { 'hinge.top': 3 } });
-    const client = await confirm('calls', { ...call, revision: 2, state: 'done' }, record);
+    const client = await confirm('calls', { ...call, revision: 2, state: 'done' }, (kept) =>
+      kept.setQueryData(KEYS.callRecord(call.id), record),
+    );
     expect(answers(client, call.id)).toEqual({ ...record, call: { ...call, revision: 2, state: 'done' } });
     client.clear();
   });

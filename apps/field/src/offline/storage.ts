@@ -9,6 +9,15 @@ export interface DeviceStorage {
 
 export const deviceStorage: DeviceStorage = typeof localStorage === 'undefined' ? inMemory() : inBrowser(localStorage);
 
+/** What is kept under a key, read as JSON; nothing where nothing is kept or it is broken. */
+export function keptJson(key: string): unknown {
+  try {
+    return JSON.parse(deviceStorage.get(key) ?? '');
+  } catch {
+    return undefined;
+  }
+}
+
 function inBrowser(storage: Storage): DeviceStorage {
   return {
     get: (key) => storage.getItem(key),

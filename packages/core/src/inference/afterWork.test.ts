@@ -1,4 +1,4 @@
-import { HATCH, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch, hatchWork, packPeg, type Hatch } from '../hatch.fixture';
 import type { Action } from '../model/action';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
@@ -7,11 +7,7 @@ import { believe } from './believe';
 import type { Belief, HeldHypothesis } from './belief';
 import { isTreated } from './treated';
 
-const hatch: Hatch = { widthMm: 700, pegged: true };
-const [pack] = HATCH.actions;
-if (pack === undefined) throw new Error('the hatch has work');
-
-const work = (id: string, effect: Action['effect']): Action => ({ ...pack, id, effect });
+const work = (id: string, effect: Action['effect']) => hatchWork(id, { effect });
 const cure = (more: object = {}) => work('cure', { kind: 'cure', cures: ['sunk'], share: 0.9, shareSd: 0.05, leftSdMm: 0.1, ...more });
 
 const KIND: DoorKind<Hatch> = {
@@ -20,7 +16,7 @@ const KIND: DoorKind<Hatch> = {
     { id: 'skew', title: 'skew', weights: { left: 1, right: -1 }, worked: 'right', min: -1, target: 0.5, max: 1, readAt: ['gap.left'] },
   ],
   actions: [
-    pack,
+    packPeg,
     cure(),
     { ...cure({ watched: ['gap.right'] }), id: 'watched' },
     work('lower', { kind: 'lower', mmPerUnit: 0.5, sdShare: 0.1 }),

@@ -1,4 +1,4 @@
-import { HATCH, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch, soundHatch, sunkPeg, type Hatch } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { believe } from './believe';
@@ -8,22 +8,17 @@ import { linearReadings, readingVariance } from './linearReadings';
 import type { Observations } from './observed';
 import { takenAnswers } from './takenAnswers';
 
-const hatch: Hatch = { widthMm: 700, pegged: true };
 const model = modelOf(HATCH, hatch);
 const nothing: Observations = { readings: [], findings: [] };
-const [sound, sunk] = HATCH.causes;
 
 /** The hatch with its two causes weighed otherwise. */
 const weighed = (soundPrior: number, sunkPrior: number): DoorKind<Hatch> => ({
   ...HATCH,
   causes: [
-    { ...(sound ?? fail()), prior: soundPrior },
-    { ...(sunk ?? fail()), prior: sunkPrior },
+    { ...soundHatch, prior: soundPrior },
+    { ...sunkPeg, prior: sunkPrior },
   ],
 });
-function fail(): never {
-  throw new Error('the hatch has two causes');
-}
 const chanceOf = (kind: DoorKind<Hatch>, observed: Observations) =>
   causeChances(believe(modelOf(kind, hatch), observed)).find(({ id }) => id === 'sunk')?.probability ?? NaN;
 
@@ -77,8 +72,8 @@ describe('hypotheses', () => {
   });
 
   it('pair causes of different parts, one pair in five calls, and never two of one part', () => {
-    const bolt = { ...(sunk ?? fail()), id: 'bolt', part: 'bolt', prior: 0.25 };
-    const twin = { ...(sunk ?? fail()), id: 'twin', prior: 0.25 };
+    const bolt = { ...sunkPeg, id: 'bolt', part: 'bolt', prior: 0.25 };
+    const twin = { ...sunkPeg, id: 'twin', prior: 0.25 };
     const { hypotheses } = faultSpace(modelOf({ ...HATCH, causes: [...HATCH.causes, bolt, twin] }, hatch));
     const keys = hypotheses.map(suppositionKey);
     expect(keys).toEqual(expect.arrayContaining(['sunk,bolt', 'bolt,twin']));

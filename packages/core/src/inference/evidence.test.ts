@@ -1,4 +1,4 @@
-import { HATCH, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch, soundHatch, sunkPeg, woodCheck, type Hatch } from '../hatch.fixture';
 import type { Cause } from '../model/cause';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
@@ -7,11 +7,6 @@ import { diagnose, estimate } from './diagnose';
 import { weighEvidence, type Evidence } from './evidence';
 import { whatNext } from './nextBest';
 import type { Observations } from './observed';
-
-const hatch: Hatch = { widthMm: 700, pegged: true };
-const [sound, sunk] = HATCH.causes;
-const [wood] = HATCH.findings;
-if (sound === undefined || sunk === undefined || wood === undefined) throw new Error('the hatch has its tables');
 
 const evidenceOf = (observed: Observations, id: string, kind: DoorKind<Hatch> = HATCH): Evidence[] => {
   const { for: speaks = [], against = [] } = weighEvidence(believe(modelOf(kind, hatch), observed)).get(id) ?? {};
@@ -50,13 +45,13 @@ describe('the weight of a reading', () => {
 
   it('against several others is against their mixture by prior chance', () => {
     const lifted: Cause = {
-      ...sunk,
+      ...sunkPeg,
       id: 'lifted',
       prior: 0.2,
       part: 'trimmer',
       forms: [{ id: 'usual', share: 1, axes: [{ measure: 'peg up', mean: -2, sd: 0.5, moves: { right: 1 } }] }],
     };
-    const kind = { ...HATCH, causes: [{ ...sound, prior: 0.5 }, { ...sunk, prior: 0.3 }, lifted] };
+    const kind = { ...HATCH, causes: [{ ...soundHatch, prior: 0.5 }, { ...sunkPeg, prior: 0.3 }, lifted] };
     const [taper] = evidenceOf(gapsRead(2, 3), 'sunk', kind);
     const under = [logNormal(1, 0, TAPER_VARIANCE), logNormal(1, 4, TAPER_VARIANCE + 2.25), logNormal(1, -2, TAPER_VARIANCE + 0.25)];
     const others = (0.5 * Math.exp(under[0] ?? 0) + 0.2 * Math.exp(under[2] ?? 0)) / 0.7;
@@ -96,10 +91,10 @@ describe('the weight of a reading', () => {
 
 describe('evidence from answers', () => {
   const checks = [
-    { ...wood, id: 'plain', chances: { otherwise: [10, 90], sunk: [95, 5] } },
-    { ...wood, id: 'fair', chances: { otherwise: [20, 80], sunk: [60, 40] } },
-    { ...wood, id: 'slight', chances: { otherwise: [20, 80], sunk: [30, 70] } },
-    { ...wood, id: 'none', chances: { otherwise: [20, 80], sunk: [24, 76] } },
+    { ...woodCheck, id: 'plain', chances: { otherwise: [10, 90], sunk: [95, 5] } },
+    { ...woodCheck, id: 'fair', chances: { otherwise: [20, 80], sunk: [60, 40] } },
+    { ...woodCheck, id: 'slight', chances: { otherwise: [20, 80], sunk: [30, 70] } },
+    { ...woodCheck, id: 'none', chances: { otherwise: [20, 80], sunk: [24, 76] } },
   ] as unknown as typeof HATCH.findings;
   const kind = { ...HATCH, findings: checks };
   const answered: Observations = {
@@ -125,7 +120,7 @@ describe('evidence from answers', () => {
     const many = {
       ...HATCH,
       findings: ['a', 'b', 'c', 'd'].map((id) => ({
-        ...wood,
+        ...woodCheck,
         id,
         chances: { otherwise: [5, 95], sunk: [90, 10] },
       })) as unknown as typeof HATCH.findings,
@@ -139,7 +134,7 @@ describe('evidence from answers', () => {
     expect(suppositions.map((each) => each.causes)).toEqual([['sunk']]);
     expect(causes[0]).toMatchObject({ title: 'Right peg sunk', says: 'The right peg has sunk into the trimmer.' });
     expect(causes[0]).not.toHaveProperty('advice');
-    const advised = { ...many, causes: [sound, { ...sunk, advice: 'Look at the trimmer.' }] };
+    const advised = { ...many, causes: [soundHatch, { ...sunkPeg, advice: 'Look at the trimmer.' }] };
     expect(diagnose(modelOf(advised, hatch), all).causes[0]?.advice).toBe('Look at the trimmer.');
   });
 });

@@ -1,4 +1,4 @@
-import { HATCH, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
 import { believe } from './believe';
 import { doubtOver, lookoutOf } from './doubt';
@@ -8,7 +8,6 @@ import { whatNext } from './nextBest';
 import type { Observations } from './observed';
 import { weighFinding, weighStation } from './worthOfLooking';
 
-const hatch: Hatch = { widthMm: 700, pegged: true };
 const model = modelOf(HATCH, hatch);
 const nothing: Observations = { readings: [], findings: [] };
 const causes = (...ids: string[]) => ids.map((id) => ({ ...model.cause('sunk'), id }));

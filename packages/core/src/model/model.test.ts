@@ -1,4 +1,4 @@
-import { HATCH, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch } from '../hatch.fixture';
 import { minutesOf, setsSlab, type ActionEffect } from './action';
 import { modelOf } from './doorModel';
 import { answerChances, columnDistance, jointAnswerChances } from './finding';
@@ -6,8 +6,6 @@ import { stateLayout } from './layout';
 import { shareOf } from './moves';
 import { planedOff } from './planingLine';
 import { unevenBeyond } from './profile';
-
-const hatch: Hatch = { widthMm: 700, pegged: true };
 
 describe('the layout of a state', () => {
   const layout = stateLayout(['left', 'right'], ['gap.left', 'gap.right']);

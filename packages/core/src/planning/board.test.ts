@@ -1,7 +1,8 @@
+import { hatch } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
 import { evenAllowed, evenGuard, gapBoard, insetOf, isTrue, outsideBy, stationOutside, unevenBy } from './board';
 import { misfitAfter, placesOffLine } from './misfit';
-import { KIND, hatch, model, board, gaps } from './planning.fixture';
+import { KIND, model, board, gaps } from './planning.fixture';
 
 describe('the board', () => {
   it('has the gaps of the walk and the bolt, each with its limits', () => {

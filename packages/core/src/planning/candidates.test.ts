@@ -1,7 +1,6 @@
-import { HATCH, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch, hatchWork, packPeg, soundHatch, sunkPeg, type Hatch } from '../hatch.fixture';
 import { believe } from '../inference/believe';
 import type { Observations } from '../inference/observed';
-import type { Action } from '../model/action';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { seededRandom } from '../numbers/seededRandom';
@@ -13,21 +12,17 @@ import { drawDoors } from './drawnDoors';
 import { cured } from './outcome';
 import { SET_POINT_STEP_MM } from './setPoint';
 
-const hatch: Hatch = { widthMm: 700, pegged: true };
-const [pack] = HATCH.actions;
-const [sound, sunk] = HATCH.causes;
-if (pack === undefined || sound === undefined || sunk === undefined) throw new Error('the hatch has its tables');
-const work = (id: string, more: Partial<Action>): Action => ({ ...pack, id, title: id, ...more });
-
 const KIND: DoorKind<Hatch> = {
   ...HATCH,
   actions: [
-    pack,
-    work('draw', { effect: { kind: 'cure', cures: ['sunk'], share: 1, shareSd: 0.1, leftSdMm: 0.1, watched: ['gap.right', 'nowhere'] } }),
-    work('plane', { order: 7, irreversibility: 5, amounts: [], effect: { kind: 'plane', edge: 'rim' } }),
-    work('file', { order: 9, amounts: [], effect: { kind: 'strike', upToMm: 3, leftSdMm: 0.2 } }),
+    packPeg,
+    hatchWork('draw', {
+      effect: { kind: 'cure', cures: ['sunk'], share: 1, shareSd: 0.1, leftSdMm: 0.1, watched: ['gap.right', 'nowhere'] },
+    }),
+    hatchWork('plane', { order: 7, irreversibility: 5, amounts: [], effect: { kind: 'plane', edge: 'rim' } }),
+    hatchWork('file', { order: 9, amounts: [], effect: { kind: 'strike', upToMm: 3, leftSdMm: 0.2 } }),
   ],
-  causes: [sound, { ...sunk, cures: ['draw'] }],
+  causes: [soundHatch, { ...sunkPeg, cures: ['draw'] }],
   meeting: { station: 'bolt', parameter: 'right', limits: { min: -1, target: 0, max: 1 } },
 };
 const model = modelOf(KIND, hatch);

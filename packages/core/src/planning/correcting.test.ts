@@ -1,7 +1,6 @@
-import { HATCH, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch, hatchWork, packPeg, sunkPeg, woodCheck, type Hatch } from '../hatch.fixture';
 import { believe } from '../inference/believe';
 import type { Observations } from '../inference/observed';
-import type { Action } from '../model/action';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { gapBoard } from './board';
@@ -10,11 +9,6 @@ import type { PlanOptions } from './correction';
 import { planOf } from './plan';
 import { planFor } from './planCorrections';
 import type { FoundPlan } from './searchSpace';
-
-const hatch: Hatch = { widthMm: 700, pegged: true };
-const [pack] = HATCH.actions;
-if (pack === undefined) throw new Error('the hatch has its tables');
-const work = (id: string, more: Partial<Action>): Action => ({ ...pack, id, title: id, ...more });
 
 const correct = (observed: Observations, kind: DoorKind<Hatch> = HATCH, options?: PlanOptions) =>
   planFor(observed, believe(modelOf(kind, hatch), observed), options);
@@ -97,7 +91,7 @@ const DAMP: DoorKind<Hatch> = {
   causes: [
     ...HATCH.causes,
     {
-      ...(HATCH.causes[1] ?? fail()),
+      ...sunkPeg,
       id: 'damp',
       title: 'Damp wood',
       part: 'wood',
@@ -106,11 +100,11 @@ const DAMP: DoorKind<Hatch> = {
       forbidsPlaning: 'It will shrink again.',
     },
   ],
-  findings: [...HATCH.findings, { ...(HATCH.findings[0] ?? fail()), id: 'season', chances: { otherwise: [3, 97], damp: [97, 3] } }],
+  findings: [...HATCH.findings, { ...woodCheck, id: 'season', chances: { otherwise: [3, 97], damp: [97, 3] } }],
   actions: [
-    pack,
-    work('dry', { order: 1, effect: { kind: 'wait', cures: ['damp'] }, amounts: [1] }),
-    work('plane', { order: 7, irreversibility: 5, amounts: [], effect: { kind: 'plane', edge: 'rim' } }),
+    packPeg,
+    hatchWork('dry', { order: 1, effect: { kind: 'wait', cures: ['damp'] }, amounts: [1] }),
+    hatchWork('plane', { order: 7, irreversibility: 5, amounts: [], effect: { kind: 'plane', edge: 'rim' } }),
   ],
 };
 
@@ -156,7 +150,3 @@ describe('a candidate as a plan', () => {
     expect([plan.steps, plan.minutes, plan.holds, plan.chanceTrue]).toEqual([[], 0, 1, 0]);
   });
 });
-
-function fail(): never {
-  throw new Error('the hatch has its tables');
-}

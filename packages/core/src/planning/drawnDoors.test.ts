@@ -1,8 +1,7 @@
-import { HATCH, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch, hatchWork, packPeg, soundHatch, sunkPeg, type Hatch } from '../hatch.fixture';
 import { believe } from '../inference/believe';
 import { expectAt } from '../inference/expectation';
 import type { Observations } from '../inference/observed';
-import type { Action } from '../model/action';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { seededRandom } from '../numbers/seededRandom';
@@ -11,32 +10,26 @@ import { candidate, untreated, workKey, type Candidate, type Trial } from './can
 import { drawDoors } from './drawnDoors';
 import type { FoundPlan } from './searchSpace';
 
-const hatch: Hatch = { widthMm: 700, pegged: true };
-const [pack] = HATCH.actions;
-const [sound, sunk] = HATCH.causes;
-if (pack === undefined || sound === undefined || sunk === undefined) throw new Error('the hatch has its tables');
-const work = (id: string, more: Partial<Action>): Action => ({ ...pack, id, title: id, ...more });
-
 const KIND: DoorKind<Hatch> = {
   ...HATCH,
   sides: [{ id: 'skew', title: 'skew', weights: { left: 1, right: -1 }, worked: 'right', min: -1, target: 0, max: 1, readAt: ['bolt'] }],
   actions: [
-    pack,
-    work('set', {
+    packPeg,
+    hatchWork('set', {
       effect: { kind: 'set', side: 'skew', cures: ['sunk'], leftSdMm: 0.1 },
       minutes: { first: 7, each: 0 },
       irreversibility: 3,
       holds: 0.7,
     }),
-    work('hold', { effect: { kind: 'hold', side: 'skew', cures: ['sunk'], againstMm: 2 } }),
-    work('plane', { effect: { kind: 'plane', edge: 'rim' }, minutes: { first: 30, each: 0 }, irreversibility: 5 }),
-    work('file', { effect: { kind: 'strike', upToMm: 3, leftSdMm: 0.2 }, minutes: { first: 12, each: 0 }, irreversibility: 2 }),
+    hatchWork('hold', { effect: { kind: 'hold', side: 'skew', cures: ['sunk'], againstMm: 2 } }),
+    hatchWork('plane', { effect: { kind: 'plane', edge: 'rim' }, minutes: { first: 30, each: 0 }, irreversibility: 5 }),
+    hatchWork('file', { effect: { kind: 'strike', upToMm: 3, leftSdMm: 0.2 }, minutes: { first: 12, each: 0 }, irreversibility: 2 }),
   ],
   // A peg that sinks drags the rim with it: two measures of one cause.
   causes: [
-    sound,
+    soundHatch,
     {
-      ...sunk,
+      ...sunkPeg,
       forms: [
         {
           id: 'usual',

@@ -1,7 +1,6 @@
-import { HATCH, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch, hatchWork, packPeg, soundHatch, sunkPeg, type Hatch } from '../hatch.fixture';
 import { believe } from '../inference/believe';
 import type { Belief } from '../inference/belief';
-import type { Action } from '../model/action';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { gapBoard } from './board';
@@ -9,33 +8,24 @@ import { candidate, untreated, type Trial } from './candidate';
 import type { FoundPlan, Setting } from './searchSpace';
 import { workErrorsFrom } from './workErrors';
 
-export const hatch: Hatch = { widthMm: 700, pegged: true };
-const [pack] = HATCH.actions;
-const [sound, sunk] = HATCH.causes;
-if (pack === undefined || sound === undefined || sunk === undefined) throw new Error('the hatch has its tables');
-
-export const sunkPeg = sunk;
-
-const work = (id: string, more: Partial<Action>): Action => ({ ...pack, id, title: id, ...more });
-
 /** The hatch with work of every kind: what parts of the planner are tested on. */
 export const KIND: DoorKind<Hatch> = {
   ...HATCH,
   sides: [{ id: 'skew', title: 'skew', weights: { left: 1, right: -1 }, worked: 'right', min: -1, target: 0, max: 1, readAt: ['bolt'] }],
   actions: [
-    work('plane', { effect: { kind: 'plane', edge: 'rim' }, order: 3, irreversibility: 5, amounts: [] }),
-    work('glue', { effect: { kind: 'cure', cures: ['sunk'], share: 0.9, shareSd: 0.1, leftSdMm: 0 }, order: 5, at: 'rightPeg' }),
-    work('saw', { effect: { kind: 'cure', cures: ['sunk'], share: 1, shareSd: 0, leftSdMm: 0 }, order: 2, irreversibility: 5 }),
-    work('strike', { effect: { kind: 'strike', upToMm: 3, leftSdMm: 0.2 }, order: 9, amounts: [] }),
-    work('set', { effect: { kind: 'set', side: 'skew', cures: ['sunk'], leftSdMm: 0.1 }, order: 4, amounts: [] }),
-    work('hold', { effect: { kind: 'hold', side: 'skew', cures: ['sunk'], againstMm: 2 }, order: 4, amounts: [1] }),
-    work('wait', { effect: { kind: 'wait', cures: ['damp'] }, order: 1, amounts: [1] }),
-    pack,
+    hatchWork('plane', { effect: { kind: 'plane', edge: 'rim' }, order: 3, irreversibility: 5, amounts: [] }),
+    hatchWork('glue', { effect: { kind: 'cure', cures: ['sunk'], share: 0.9, shareSd: 0.1, leftSdMm: 0 }, order: 5, at: 'rightPeg' }),
+    hatchWork('saw', { effect: { kind: 'cure', cures: ['sunk'], share: 1, shareSd: 0, leftSdMm: 0 }, order: 2, irreversibility: 5 }),
+    hatchWork('strike', { effect: { kind: 'strike', upToMm: 3, leftSdMm: 0.2 }, order: 9, amounts: [] }),
+    hatchWork('set', { effect: { kind: 'set', side: 'skew', cures: ['sunk'], leftSdMm: 0.1 }, order: 4, amounts: [] }),
+    hatchWork('hold', { effect: { kind: 'hold', side: 'skew', cures: ['sunk'], againstMm: 2 }, order: 4, amounts: [1] }),
+    hatchWork('wait', { effect: { kind: 'wait', cures: ['damp'] }, order: 1, amounts: [1] }),
+    packPeg,
   ],
   causes: [
-    sound,
-    { ...sunk, cures: ['packPeg', 'glue'] },
-    { ...sunk, id: 'damp', part: 'wood', title: 'Damp wood', cures: ['wait'], forbidsPlaning: 'It will shrink.' },
+    soundHatch,
+    { ...sunkPeg, cures: ['packPeg', 'glue'] },
+    { ...sunkPeg, id: 'damp', part: 'wood', title: 'Damp wood', cures: ['wait'], forbidsPlaning: 'It will shrink.' },
   ],
   places: () => ['leftPeg', 'midPeg', 'rightPeg'],
   placeLine: (_, size) => ({

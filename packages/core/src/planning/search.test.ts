@@ -1,5 +1,4 @@
-import { HATCH } from '../hatch.fixture';
-import type { Action } from '../model/action';
+import { hatchWork, packPeg } from '../hatch.fixture';
 import { seededRandom, type RandomStream } from '../numbers/seededRandom';
 import { evenGuard, outsideBy, type GapBoard } from './board';
 import { settingsOf } from './candidates';
@@ -7,10 +6,6 @@ import { leastToPay } from './leastToPay';
 import { planingLines } from './planingLines';
 import { searchPlans } from './searchPlans';
 import { GUARD_PRICE, leavesOutside, movedPlaces, OUTSIDE_PRICE, type SearchSpace, type Setting } from './searchSpace';
-
-const [pack] = HATCH.actions;
-if (pack === undefined) throw new Error('the hatch has its tables');
-const work = (id: string, more: Partial<Action> = {}): Action => ({ ...pack, id, title: id, ...more });
 
 /** Two edges of three gaps, of which one must be even, and a bolt: small enough to try everything. */
 const BOARD: GapBoard = {
@@ -32,7 +27,7 @@ const settingAt = (where: Setting['where'], mm: number, price: number): Setting 
   const at = where === 'whole' ? 0.5 : where;
   const own = (f: number) => mm * (1 - Math.abs(f - at));
   return {
-    action: work('pack'),
+    action: hatchWork('pack'),
     where,
     amount: mm,
     shiftMm: where === 'whole' ? 0 : mm,
@@ -60,9 +55,9 @@ const space = (more: Partial<SearchSpace> = {}): SearchSpace => ({
   misfitAllowedMm: 0.5,
   ...more,
 });
-const plane = { action: work('plane', { effect: { kind: 'plane', edge: 'b' } }), price: 30 };
-const file = { action: work('file', { effect: { kind: 'strike', upToMm: 2, leftSdMm: 0.1 } }), upToMm: 2, price: 20 };
-const move = { action: work('move', { effect: { kind: 'strike', upToMm: 9, leftSdMm: 0.1 } }), upToMm: 9, price: 32 };
+const plane = { action: hatchWork('plane', { effect: { kind: 'plane', edge: 'b' } }), price: 30 };
+const file = { action: hatchWork('file', { effect: { kind: 'strike', upToMm: 2, leftSdMm: 0.1 } }), upToMm: 2, price: 20 };
+const move = { action: hatchWork('move', { effect: { kind: 'strike', upToMm: 9, leftSdMm: 0.1 } }), upToMm: 9, price: 32 };
 
 const randomGaps = (random: RandomStream) => Float64Array.from(TRUE, (mm, i) => mm + (i === 6 ? 1.5 : 0.9) * random.normal());
 /** What the gaps cost as they stand. */
@@ -240,7 +235,7 @@ describe('the least that must still be paid', () => {
     // What is too wide no plane cures.
     expect(planes(2, changed({ 3: 4.5 }))).toBeCloseTo(OUTSIDE_PRICE * 0.5 + GUARD_PRICE * 0.6, 9);
     // An even edge that may be planed is no longer reckoned by its unevenness.
-    const onEven = leastToPay(space({ planes: [{ ...plane, action: work('plane', { effect: { kind: 'plane', edge: 'a' } }) }] }));
+    const onEven = leastToPay(space({ planes: [{ ...plane, action: hatchWork('plane', { effect: { kind: 'plane', edge: 'a' } }) }] }));
     expect(onEven(2, changed({ 0: 2.2, 2: 3.8 }))).toBe(0);
     expect(leastToPay(space())(2, changed({ 0: 2.2, 2: 3.8 }))).toBeCloseTo(OUTSIDE_PRICE * 0.6 + GUARD_PRICE * 0.8, 9);
   });
@@ -248,7 +243,7 @@ describe('the least that must still be paid', () => {
 
 describe('an action in each of its amounts', () => {
   const perMm = gaps(1, 0, -1);
-  const card = work('card', {
+  const card = hatchWork('card', {
     effect: { kind: 'shift', mmPerUnit: -0.5, relSd: 0.1, kinks: [] } as never,
     amounts: [1, 2],
     irreversibility: 2,
@@ -258,15 +253,15 @@ describe('an action in each of its amounts', () => {
     const [one, two] = settingsOf(card, 1, perMm);
     expect(one).toMatchObject({ where: 1, amount: 1, shiftMm: -0.5 });
     expect([...(one?.changes ?? [])]).toEqual([-0.5, -0, 0.5]);
-    expect([two?.shiftMm, two?.price]).toEqual([-1, pack.minutes.first + pack.minutes.each + 4 * 2]);
+    expect([two?.shiftMm, two?.price]).toEqual([-1, packPeg.minutes.first + packPeg.minutes.each + 4 * 2]);
     expect(settingsOf(card, 1, perMm, 0.5)[0]?.shiftMm).toBe(-0.25);
   });
 
   it('is for a place or for the slab whole, and for nothing else', () => {
-    const lower = work('lower', { effect: { kind: 'lower', mmPerUnit: 2, relSd: 0.1 } as never, amounts: [1] });
+    const lower = hatchWork('lower', { effect: { kind: 'lower', mmPerUnit: 2, relSd: 0.1 } as never, amounts: [1] });
     expect(settingsOf(lower, 1, perMm)).toEqual([]);
     expect(settingsOf(card, 'whole', perMm)).toEqual([]);
-    expect(settingsOf(work('plane', { effect: plane.action.effect }), 1, perMm)).toEqual([]);
+    expect(settingsOf(hatchWork('plane', { effect: plane.action.effect }), 1, perMm)).toEqual([]);
     const [whole] = settingsOf(lower, 'whole', perMm);
     expect([whole?.shiftMm, whole?.changes[0]]).toEqual([0, 2]);
     expect(movedPlaces([whole ?? fail(), ...settingsOf(card, 1, perMm)])).toEqual([

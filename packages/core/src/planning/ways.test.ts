@@ -1,3 +1,4 @@
+import { hatch, sunkPeg } from '../hatch.fixture';
 import { believe } from '../inference/believe';
 import type { Belief } from '../inference/belief';
 import { modelOf } from '../model/doorModel';
@@ -6,7 +7,7 @@ import type { Candidate } from './candidate';
 import { lostPlans } from './lostPlans';
 import { rulingsOn } from './rulings';
 import { waysToTreat } from './ways';
-import { believedAt, hatch, KIND, leftAlone, model, plan, setting, sunkPeg } from './planning.fixture';
+import { believedAt, KIND, leftAlone, model, plan, setting } from './planning.fixture';
 
 describe('ways to treat', () => {
   const belief = believe(model, { readings: [], findings: [] });

@@ -102,22 +102,20 @@ interface StepLogDraft {
   remark: string;
 }
 
-const isStepLog = (kept: unknown): kept is StepLogDraft =>
-  typeof kept === 'object' &&
-  kept !== null &&
-  'amount' in kept &&
-  Number.isFinite(kept.amount) &&
-  'remark' in kept &&
-  typeof kept.remark === 'string';
+function isStepLog(kept: unknown): kept is StepLogDraft {
+  const { amount, remark } = (kept ?? {}) as Partial<StepLogDraft>;
+  return Number.isFinite(amount) && typeof remark === 'string';
+}
 
 function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedStep; isNext: boolean }) {
   const key = `swing.draft.log.${record.call.id}.${step.action}.${step.hinge ?? ''}.${step.amount}`;
-  const { draft, setDraft: setLog, drop } = useKeptDraft<StepLogDraft>(key, isStepLog, () => ({ amount: step.amount, remark: '' }));
+  const asPlanned: StepLogDraft = { amount: step.amount, remark: '' };
+  const { draft, setDraft: setLog, drop } = useKeptDraft(key, isStepLog, () => asPlanned);
   const { amount, remark } = draft;
   const size = step.planed ? 0.5 : 1;
   const log = () => {
     writeAdjustment(record, step, amount, remark);
-    drop({ amount: step.amount, remark: '' });
+    drop(asPlanned);
   };
   // Work that has not been checked yet is checked first.
   const isDue = isNext && uncheckedWork(record).length === 0;

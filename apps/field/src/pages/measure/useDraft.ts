@@ -47,12 +47,6 @@ function draftFor(kept: Draft | undefined, asked: StationId | undefined): Draft 
 }
 
 function isDraft(kept: unknown): kept is Draft {
-  return (
-    typeof kept === 'object' &&
-    kept !== null &&
-    'station' in kept &&
-    (STATION_IDS as readonly unknown[]).includes(kept.station) &&
-    'text' in kept &&
-    typeof kept.text === 'string'
-  );
+  const { station, text } = (kept ?? {}) as Partial<Draft>;
+  return station !== undefined && STATION_IDS.includes(station) && typeof text === 'string';
 }

@@ -55,5 +55,6 @@ export function useBenchSession(): SessionStore & { clear: () => void } {
 }
 
 function isBench(kept: unknown): kept is Bench {
-  return typeof kept === 'object' && kept !== null && 'settings' in kept && 'found' in kept && 'goes' in kept && Array.isArray(kept.goes);
+  const { settings, found, goes } = (kept ?? {}) as Partial<Bench>;
+  return settings !== undefined && found !== undefined && Array.isArray(goes);
 }
