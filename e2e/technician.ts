@@ -62,5 +62,12 @@ export async function openSaggingDoor(page: Page, url: string): Promise<void> {
 }
 
 export async function expectAllSaved(page: Page): Promise<void> {
-  await expect(page.getByTestId('save-sign')).toHaveText('Saved', { timeout: 30_000 });
+  const sign = page.getByTestId('save-sign');
+  await expect(sign).toHaveText(/^Saved$|refused/, { timeout: 30_000 });
+  const refused = await page.evaluate(() =>
+    Object.keys(localStorage)
+      .map((key) => localStorage.getItem(key) ?? '')
+      .filter((kept) => kept.includes('"refused":')),
+  );
+  expect(refused).toEqual([]);
 }

@@ -121,6 +121,12 @@ describe('sending what waits', () => {
     await waitFor(() => expect(outbox.waiting()).toHaveLength(1));
   });
 
+  it('lets go of what was confirmed even when the answers kept here cannot take it in', async () => {
+    const damaged = { ...exampleRecord(), call: undefined } as unknown as CallRecord;
+    const client = await confirm('notes', note('a'), (kept) => kept.setQueryData(KEYS.callRecord('call'), damaged));
+    client.clear();
+  });
+
   it('puts what was confirmed into the answers kept here', async () => {
     const client = await confirm('notes', note('a'), (kept) => kept.setQueryData(KEYS.callRecord('call'), exampleRecord()));
     expect(client.getQueryData(KEYS.callRecord('call'))).toMatchObject({ notes: [{ id: 'a' }] });

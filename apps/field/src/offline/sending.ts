@@ -41,11 +41,16 @@ function send({ outbox, client, put }: Sender, outgoing: Outgoing): void {
     // Let go of below: a timer for it would outlive everything else.
     gcTime: Infinity,
     onSuccess: () => {
-      absorb(client, outbox, outgoing);
-      outbox.remove(outgoing);
+      try {
+        absorb(client, outbox, outgoing);
+      } finally {
+        outbox.remove(outgoing);
+      }
     },
-    // Only a refusal ends the tries.
-    onError: (error) => outbox.refuse(outgoing, error.message),
+    // What goes wrong here with a write that was confirmed is no refusal.
+    onError: (error) => {
+      if (error instanceof RefusedError) outbox.refuse(outgoing, error.message);
+    },
     onSettled: () => mutations.remove(mutation),
   });
   // What went wrong is in the outbox by now; nobody waits for this promise.
