@@ -1,5 +1,6 @@
-import { hatch } from '../hatch.fixture';
+import { hatch, type Hatch } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
+import type { DoorKind } from '../model/tables';
 import { evenAllowed, evenGuard, gapBoard, insetOf, isTrue, outsideBy, stationOutside, unevenBy } from './board';
 import { misfitAfter, placesOffLine } from './misfit';
 import { KIND, model, board, gaps } from './planning.fixture';
@@ -38,6 +39,58 @@ describe('the board', () => {
       false,
       false,
     ]);
+  });
+});
+
+describe('a board of two edges', () => {
+  const [left, right, bolt] = KIND.stations;
+  if (left === undefined || right === undefined || bolt === undefined) throw new Error('the hatch has three stations');
+  const foot = (id: string, f: number) => ({ ...left, id, f, edge: 'foot' });
+  const kind: DoorKind<Hatch> = {
+    ...KIND,
+    stations: [left, right, bolt, foot('foot.left', 0.2), foot('foot.right', 0.7), { ...left, id: 'loose', edge: 'none' }],
+    walk: ['foot.left', 'bolt', 'gap.left', 'loose', 'gap.right', 'foot.right'],
+    edges: [
+      { id: 'rim', isEven: true },
+      { id: 'foot', isEven: true },
+      { id: 'top', isEven: false },
+    ],
+    profileOf: () => ({ edges: { rim: { min: 1, target: 2, max: 3 }, foot: { min: 5, target: 6, max: 9 } }, evenWithin: 1 }),
+  };
+  const made = () => gapBoard(modelOf(kind, hatch), new Set());
+  const at = (...mm: number[]) => Float64Array.from(mm);
+
+  it('has the gaps in the order of the walk, each with its edge, its place along it and its limits; what is on no edge is not judged', () => {
+    const two = made();
+    expect(two.stations).toEqual(['foot.left', 'gap.left', 'gap.right', 'foot.right', 'bolt']);
+    expect(two.onEdge).toEqual({ rim: [1, 2], foot: [0, 3], top: [] });
+    expect([two.evenEdgeIds, two.evenEdges]).toEqual([
+      ['rim', 'foot'],
+      [
+        [1, 2],
+        [0, 3],
+      ],
+    ]);
+    expect(two.f).toEqual([0.2, 0.1, 0.9, 0.7, 0]);
+    expect(two.limits.map(({ max }) => max)).toEqual([9, 3, 3, 9, 4]);
+    expect(two.bolt).toBe(4);
+  });
+
+  it('is true when every figure is inside and every edge even', () => {
+    const [two, even] = [made(), at(6, 2, 2, 6, 0)];
+    const isTrueWith = (i: number, mm: number) => isTrue(two, even.with(i, mm), 0.15);
+    expect(isTrue(two, even, 0)).toBe(true);
+    // Up to the limit and 0.15 mm beyond; the other gap of the edge is 1 mm from it at most.
+    expect([isTrueWith(4, 4.15), isTrueWith(4, 4.16), isTrueWith(4, -4.15), isTrueWith(4, -4.16)]).toEqual([true, false, true, false]);
+    expect([isTrueWith(0, 7.14), isTrueWith(0, 7.16), isTrueWith(2, 2.5), isTrueWith(2, 3.16)]).toEqual([true, false, true, false]);
+  });
+
+  it('counts what is within the guard at either limit', () => {
+    const two = made();
+    expect(stationOutside(two, at(6, 2.9, 2, 6, 0), 1, 0.3)).toBeCloseTo(0.2, 12);
+    expect(stationOutside(two, at(6, 1.1, 2, 6, 0), 1, 0.3)).toBeCloseTo(0.2, 12);
+    const guard = evenGuard(two, 0.3);
+    expect([[...guard.stations], guard.edges]).toEqual([Array(5).fill(0.3), [0.6, 0.6]]);
   });
 });
 

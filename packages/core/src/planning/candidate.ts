@@ -105,3 +105,10 @@ export const workKey = ({ cures, setPoints, sides, found: { settings, planed, st
 export function setsOnly({ tables }: DoorModel, { cures, found }: Candidate): boolean {
   return found.planed.length === 0 && cures.every(({ id }) => tables.holdingWork.includes(id));
 }
+
+/** Whether work only lets the door dry: nothing may be cut to its wet size. */
+export function waitsForDrying({ cause }: DoorModel, { sides }: Pick<Candidate, 'sides'>): boolean {
+  return sides.some(
+    ({ action: { effect } }) => effect.kind === 'wait' && effect.cures.some((id) => cause(id).forbidsPlaning !== undefined),
+  );
+}

@@ -1,5 +1,6 @@
 import { candidate, isSame, setsOnly, share, untreated, workKey, type Candidate } from './candidate';
-import { bestFor, furtherPlans, inTheRunning } from './choose';
+import { GAUGE_TELLS_MM } from '../model/profile';
+import { bestFor, furtherPlans, inTheRunning, isGoodAsItIs } from './choose';
 import { model, action, plan, setting, trial, leftAlone } from './planning.fixture';
 
 describe('a candidate', () => {
@@ -13,6 +14,62 @@ describe('a candidate', () => {
       plan({ settings: [setting(2, 'packPeg', 2)], planed: [{ edge: 'rim', fromMm: 0, toMm: 0 }] }),
     );
     expect([worked.minutes, worked.irreversibility, worked.holds]).toEqual([4 + 5 + 4, 5, 0.9]);
+  });
+
+  it('has the work beside the places and the strike in its minutes', () => {
+    const worked = candidate(
+      trial,
+      { ...untreated(trial), sides: [{ action: action('set'), mm: 1 }] },
+      plan({ strike: { choice: { action: action('strike'), upToMm: 3, price: 0 }, mm: 1 } }),
+    );
+    expect(worked.minutes).toBe(4 + 4);
+  });
+
+  it('is true by what its sides are brought to or held against', () => {
+    const skewed = (skew: number, ...sides: string[]) => {
+      const doors = trial.drawn.map((door) => ({ ...door, sides: { skew } }));
+      const judged = { sides: model.tables.sides, judged: new Set(['skew']), work: {} };
+      const work = sides.map((id) => ({ action: action(id), mm: 1 }));
+      return candidate({ ...trial, drawn: doors, beside: judged }, { ...untreated(trial), sides: work }, plan()).isTrue[0];
+    };
+    expect([skewed(0.9), skewed(2.9), skewed(2.9, 'set'), skewed(2.9, 'hold'), skewed(3.1, 'hold'), skewed(2.9, 'wait')]).toEqual([
+      true,
+      false,
+      true,
+      true,
+      false,
+      false,
+    ]);
+    const held = { ...trial, beside: { sides: model.tables.sides, judged: new Set(['skew']), work: { skew: { againstMm: 5 } } } };
+    const doors = held.drawn.map((door) => ({ ...door, sides: { skew: 5.9 } }));
+    expect(candidate({ ...held, drawn: doors }, untreated(trial), plan()).isTrue[0]).toBe(true);
+  });
+
+  it('is tried on the doors as they are after its cures', () => {
+    const after = trial.drawn.map(() => Float64Array.of(2, 2, 0));
+    expect(candidate(trial, { ...untreated(trial), after }, plan()).isTrue).toEqual([true, true, true, true]);
+    expect(candidate(trial, { ...untreated(trial), after: [] }, plan()).isTrue).toEqual(leftAlone.isTrue);
+    expect(untreated(trial)).toMatchObject({ cures: [], setPoints: [], sides: [], hidesCause: false });
+    expect(untreated(trial).after).toEqual(trial.drawn.map(({ gaps }) => gaps));
+  });
+
+  it('names all its work: cures, set points, sides, settings, planing, strike', () => {
+    const whole = candidate(
+      trial,
+      {
+        ...untreated(trial),
+        cures: [action('glue')],
+        setPoints: [{ action: 'glue', station: 'gap.right', mm: 2.5 }],
+        sides: [{ action: action('set'), mm: 1 }],
+      },
+      plan({
+        settings: [setting(2, 'packPeg', 3)],
+        planed: [{ edge: 'rim', fromMm: 0, toMm: 1.5 }],
+        strike: { choice: { action: action('strike'), upToMm: 3, price: 0 }, mm: 1 },
+      }),
+    );
+    expect(workKey(whole)).toBe('glue,glue:2.5,set,packPeg@2×3,rim:0-1.5,strike');
+    expect(workKey(leftAlone)).toBe('');
   });
 
   it('is the same when its work is the same, and names what it works on', () => {
@@ -50,6 +107,50 @@ describe('choosing', () => {
     expect(bestFor('quickest', [far, quick], leftAlone)).toBe(quick);
   });
 
+  it('weighs chance by 200 against minutes by one, and 4 minutes for each step less undone', () => {
+    // A quarter of the doors more is worth 50 minutes to the quickest plan.
+    const [worth, dear] = [make('glue', [0, 1, 2, 3], 5 + 49), make('glue', [0, 1, 2, 3], 5 + 51)];
+    expect([bestFor('quickest', [quick, worth], leftAlone), bestFor('quickest', [quick, dear], leftAlone)]).toEqual([worth, quick]);
+    const [undone, kept] = [
+      make('glue', [0, 1, 2, 3], 14, { irreversibility: 10 }),
+      make('glue', [0, 1, 2, 3], 16, { irreversibility: 10 }),
+    ];
+    expect([bestFor('quickest', [quick, undone], leftAlone), bestFor('quickest', [quick, kept], leftAlone)]).toEqual([undone, quick]);
+  });
+
+  it('weighs doors as it is told', () => {
+    const [first, last] = [make('packPeg', [0, 1], 5), make('glue', [3], 5)];
+    expect(bestFor('quickest', [first, last], leftAlone)).toBe(first);
+    expect(bestFor('quickest', [first, last], leftAlone, [0, 0, 0, 1])).toBe(last);
+    expect(bestFor('quickest', [first, last], leftAlone, [1, 1, 0, 1])).toBe(first);
+    // Half of the failed doors are worth 100 minutes, whatever part of all they are.
+    expect(bestFor('quickest', [make('packPeg', [0], 5), make('glue', [0, 1], 104)], leftAlone, [1, 1, 0, 0]).minutes).toBe(104);
+    expect(bestFor('quickest', [make('packPeg', [0], 5), make('glue', [0, 1], 106)], leftAlone, [1, 1, 0, 0]).minutes).toBe(5);
+  });
+
+  it('what lasts is told beside the quickest when it is other work that hides no cause', () => {
+    const brief = { ...quick, holds: 0.3 };
+    expect(furtherPlans(brief, [brief, lasting], [])).toEqual([['lasting', lasting]]);
+    expect(furtherPlans(brief, [brief, { ...lasting, hidesCause: true }], [])).toEqual([]);
+  });
+
+  it('for when the first fails nothing is told twice', () => {
+    const both = make('saw', [0, 1, 2, 3], 40, { holds: 1 });
+    expect(furtherPlans({ ...quick, holds: 0.1 }, [both], [both])).toEqual([['lasting', both]]);
+    expect(furtherPlans({ ...quick, holds: 0.1 }, [], [quick])).toEqual([]);
+  });
+
+  it('for when the first fails counts from one failure in fifty', () => {
+    const of = (failures: number, doors: number, helps: number[]) => {
+      const first = { ...quick, isTrue: Array.from({ length: doors }, (_, i) => i >= failures) };
+      const next = { ...other, isTrue: Array.from({ length: doors }, (_, i) => helps.includes(i)) };
+      return furtherPlans(first, [first], [next]).length;
+    };
+    expect([of(1, 50, [0]), of(1, 51, [0]), of(1, 50, [])]).toEqual([1, 0, 0]);
+    // One failed door in twenty helped is enough, one in twenty-one is not.
+    expect([of(20, 40, [3]), of(21, 40, [3])]).toEqual([1, 0]);
+  });
+
   it('for when the first fails, what helps just there', () => {
     expect(furtherPlans(quick, [quick], [quick, other])).toEqual([['if that fails', other]]);
     expect(furtherPlans(quick, [quick], [quick, make('saw', [0], 1)])).toEqual([]);
@@ -60,6 +161,37 @@ describe('choosing', () => {
   it('nothing that is true much less often than the best is in the running', () => {
     const sure = make('packPeg', [0, 1, 2, 3], 50);
     expect(inTheRunning([sure, quick], leftAlone, { isHalfChecked: false, hasCauseToTreat: true })).toEqual([sure]);
+  });
+
+  it('a plan true 85 times for the best one’s 100 is in the running', () => {
+    const of20 = (trueOnes: number, id: string) => ({ ...make(id, [], 5), isTrue: Array.from({ length: 20 }, (_, i) => i < trueOnes) });
+    const [best, near, far] = [of20(20, 'packPeg'), of20(17, 'glue'), of20(16, 'saw')];
+    const alone = { ...leftAlone, isTrue: of20(0, 'packPeg').isTrue };
+    expect(inTheRunning([best, near, far], alone, { isHalfChecked: false, hasCauseToTreat: false })).toEqual([best, near]);
+  });
+
+  it('to leave it alone is no plan when it is seldom true, though its work is among those tried', () => {
+    const bare = { ...leftAlone, isTrue: [true, false, false, false] };
+    const some = make('packPeg', [0, 1], 5);
+    const running = (isHalfChecked: boolean, alone: Candidate) =>
+      inTheRunning([alone, some], alone, { isHalfChecked, hasCauseToTreat: true });
+    expect(running(false, bare)).toEqual([some]);
+    // Gauged by halves, leaving it needs to be nearly as likely as the best that can be done.
+    expect(running(true, bare)).toEqual([some]);
+    const half = { ...leftAlone, isTrue: [true, true, false, false] };
+    expect([running(true, half), running(false, half)]).toEqual([
+      [half, some],
+      [half, some],
+    ]);
+    const more = make('packPeg', [0, 1, 2], 5);
+    const against = (isHalfChecked: boolean) => inTheRunning([more], half, { isHalfChecked, hasCauseToTreat: false });
+    expect([against(true), against(false)]).toEqual([[more], [more]]);
+  });
+
+  it('a door is good as it is when no gauge finds it outside and it is likely true', () => {
+    const alone = (outside: number, of10: number) =>
+      isGoodAsItIs({ ...leftAlone, found: plan({ outside }), isTrue: Array.from({ length: 10 }, (_, i) => i < of10) });
+    expect([alone(GAUGE_TELLS_MM, 7), alone(GAUGE_TELLS_MM + 0.01, 7), alone(0, 6)]).toEqual([true, false, false]);
   });
 
   it('to leave it alone is a plan when it is likely true, and no cause is to be treated', () => {

@@ -1,3 +1,4 @@
+import { GAUGE_TELLS_MM } from '../model/profile';
 import { IRREVERSIBILITY_PRICE, isSame, share, workKey, type Candidate } from './candidate';
 import type { PlanAim } from './plan';
 
@@ -10,7 +11,7 @@ const AIMS: Readonly<Record<PlanAim, { chance: number; holds: number; minute: nu
 /** What is left outside counts even where nothing makes the door wholly true, minutes a millimetre. */
 const OUTSIDE_VALUE = 6;
 /** A door as likely true as this is left alone. */
-export const LEAVE_FROM = 0.7;
+const LEAVE_FROM = 0.7;
 /** A plan is in the running when it makes the door true at least this often, as a share of the best. */
 const NEARLY_AS_LIKELY = 0.85;
 /** What to do if the first plan fails is looked for when it fails on one drawn door in so many. */
@@ -31,6 +32,9 @@ export function bestFor(aim: PlanAim, candidates: readonly Candidate[], otherwis
     OUTSIDE_VALUE * each.found.outside;
   return [...candidates].sort((a, b) => value(b) - value(a))[0] ?? otherwise;
 }
+
+/** Whether a door left alone is as it should be: nothing that a gauge finds outside, and likely true. */
+export const isGoodAsItIs = ({ found, isTrue }: Candidate) => found.outside <= GAUGE_TELLS_MM && share(isTrue) >= LEAVE_FROM;
 
 /**
  * The candidates in the running: nothing that makes the door true much less often than the best may win by being quick, and to

@@ -1,6 +1,8 @@
-import { hatch, sunkPeg } from '../hatch.fixture';
+import { hatch, hatchWork, sunkPeg } from '../hatch.fixture';
 import { believe } from '../inference/believe';
 import type { Belief } from '../inference/belief';
+import { expectAt } from '../inference/expectation';
+import type { Cause } from '../model/cause';
 import { modelOf } from '../model/doorModel';
 import { adviceFor } from './advice';
 import type { Candidate } from './candidate';
@@ -9,8 +11,22 @@ import { rulingsOn } from './rulings';
 import { waysToTreat } from './ways';
 import { believedAt, KIND, leftAlone, model, plan, setting } from './planning.fixture';
 
+/** The chances of single causes in the order of a belief's hypotheses. */
+const singleChances = ({ space }: Belief, chances: Readonly<Record<string, number>>) =>
+  Float64Array.from(space.hypotheses, ({ causes: [first, ...more] }) => (more.length > 0 ? 0 : (chances[first?.id ?? ''] ?? 0)));
+
+/** A cause that no place has. */
+const anywhere = (cures: string[]): Cause => {
+  const { at: _place, ...rest } = sunkPeg;
+  return { ...rest, cures };
+};
+
 describe('ways to treat', () => {
   const belief = believe(model, { readings: [], findings: [] });
+  const expectedSkew = () => {
+    const [right, left] = ['gap.right', 'gap.left'].map((id) => expectAt(belief, id).mean);
+    return (right ?? NaN) - (left ?? NaN);
+  };
   const ways = (cures: string[], minutes = 10) =>
     waysToTreat(
       belief,
@@ -23,6 +39,50 @@ describe('ways to treat', () => {
     expect(ways(['packPeg'])).toMatchObject([{ mustUse: [{ action: 'packPeg', place: 2 }] }]);
     expect(ways(['set'])[0]?.sides[0]).toMatchObject({ action: { id: 'set' } });
     expect(ways(['hold'])[0]?.sides[0]).toMatchObject({ action: { id: 'hold' }, mm: 1 });
+  });
+
+  it('of several settings take one, wherever any will do', () => {
+    const lowering = hatchWork('lower', { effect: { kind: 'lower', mmPerUnit: 1, sdShare: 0.1 } });
+    const by = (cures: string[], at?: string) =>
+      waysToTreat(belief, [...KIND.actions, lowering], [at === undefined ? anywhere(cures) : { ...sunkPeg, cures, at }]);
+    expect(by(['packPeg', 'lower'], 'rightPeg').map(({ mustUse }) => mustUse)).toEqual([
+      [
+        { action: 'packPeg', place: 2 },
+        { action: 'lower', place: 2 },
+      ],
+    ]);
+    expect(by(['packPeg'])[0]?.mustUse).toEqual([{ action: 'packPeg' }]);
+    expect(by(['packPeg'], 'leftPeg')[0]?.mustUse).toEqual([{ action: 'packPeg', place: 0 }]);
+    // A setting and a cure are two ways.
+    expect(by(['packPeg', 'glue'], 'rightPeg').map(({ cures, mustUse }) => [cures.length, mustUse.length])).toEqual([
+      [0, 1],
+      [1, 0],
+    ]);
+  });
+
+  it('bring a side as far as it is off, hold it or wait one time, and leave timber and strike to the search', () => {
+    expect(ways(['wait'])[0]?.sides).toMatchObject([{ action: { id: 'wait' }, mm: 1 }]);
+    // Beforehand both pegs are at 2 mm, the right one 4 mm lower at even chances: on the whole 2 mm askew, either peg alike.
+    expect(ways(['set'])[0]?.sides[0]?.mm).toBeCloseTo(-expectedSkew(), 9);
+    expect(ways(['plane'])).toEqual([{ cures: [], mustUse: [], sides: [], hidesCause: false }]);
+    expect(ways(['strike'])).toEqual([{ cures: [], mustUse: [], sides: [], hidesCause: false }]);
+  });
+
+  it('are every way of the one cause with every way of the other, and do one thing once', () => {
+    const both = (first: string[], second: string[]) =>
+      waysToTreat(belief, KIND.actions, [anywhere(first), anywhere(second)]).map(({ cures }) => cures.map(({ id }) => id));
+    expect(both(['glue', 'saw'], ['glue'])).toEqual([['glue'], ['saw', 'glue']]);
+  });
+
+  it('hide a cause only when all that cures it is work on the frame', () => {
+    const long = KIND.actions.map((each) => (each.id === 'saw' ? { ...each, minutes: { first: 90, each: 0 } } : each));
+    const hiding = (cures: string[]) => waysToTreat(belief, long, [anywhere(cures)]).map(({ hidesCause }) => hidesCause);
+    expect([hiding(['saw']), hiding(['saw', 'glue'])]).toEqual([
+      [false, true],
+      [false, false],
+    ]);
+    const twice = waysToTreat(belief, long, [anywhere(['saw']), anywhere(['glue'])]);
+    expect(twice.map(({ hidesCause }) => hidesCause)).toEqual([false, true]);
   });
 
   it('may hide what only work on the frame cures, or nothing that is allowed', () => {
@@ -42,6 +102,11 @@ describe('what is not allowed', () => {
     expect(new Set(ruled(bare).map(([, why]) => why))).toEqual(new Set(['This hatch has no pegs.']));
   });
 
+  it('is what the school of the door leaves out', () => {
+    const packs = modelOf({ ...KIND, leavesOut: (id) => (id === 'glue' ? 'We pack.' : undefined) }, hatch);
+    expect(ruled({ ...believedAt({ sound: 1 }), model: packs })).toEqual([['glue', 'We pack.']]);
+  });
+
   it('is planing, from one chance in five on that the slab will shrink', () => {
     expect(ruled(believedAt({ sound: 0.81, damp: 0.19 }))).toEqual([]);
     expect(ruled(believedAt({ sound: 0.79, damp: 0.21 }))).toEqual([['plane', 'It will shrink.']]);
@@ -56,6 +121,68 @@ describe('advice', () => {
     expect(adviceFor(believedAt({ sunk: 0.7, damp: 0.3 }), [sunkPeg], false)).toEqual([]);
     expect(adviceFor(believedAt({ sunk: 0.9 }), [sunkPeg], true)).toEqual(['Pegs cannot make this hatch lie flush.']);
     expect(adviceFor(believedAt({ sunk: 0.9 }), [{ ...sunkPeg, advice: 'Sister the trimmer.' }], true)).toEqual(['Sister the trimmer.']);
+  });
+
+  it('names rivals of the same part, however far down, each once', () => {
+    const split = { ...sunkPeg, id: 'split', title: 'Split peg' };
+    const kind = { ...KIND, causes: [...KIND.causes, split] };
+    const belief = believe(modelOf(kind, hatch), { readings: [], findings: [] });
+    const advised = (chances: Readonly<Record<string, number>>, treat: Cause[]) =>
+      adviceFor({ ...belief, chances: singleChances(belief, chances) }, treat, false).map((says) => /be: (.*)\. Settle/.exec(says)?.[1]);
+    expect(advised({ sound: 0.4, sunk: 0.3, split: 0.2 }, [sunkPeg])).toEqual(['split peg']);
+    expect(advised({ sound: 0.4, sunk: 0.3, split: 0.15 }, [sunkPeg])).toEqual([]);
+    expect(advised({ sunk: 0.5, split: 0.45 }, [sunkPeg])).toEqual(['split peg']);
+    expect(advised({ sunk: 0.5, split: 0.45 }, [sunkPeg, split])).toEqual(['split peg', 'right peg sunk']);
+    // Treated beside the first, the second is no rival; and another part's is named only when it comes second.
+    expect(advised({ sunk: 0.5, damp: 0.45 }, [sunkPeg, model.cause('damp')])).toEqual([]);
+    expect(advised({ sunk: 0.5, split: 0.1, damp: 0.25 }, [sunkPeg])).toEqual([]);
+    expect(advised({ sunk: 0.5, split: 0.1, damp: 0.26 }, [sunkPeg])).toEqual(['damp wood']);
+    // One that no longer has a chance has every other of its part as a rival.
+    expect(advised({ sound: 0.9, split: 0.1 }, [sunkPeg])).toEqual(['split peg']);
+  });
+
+  it('says what warns of the door first', () => {
+    const rusty = modelOf({ ...KIND, warnings: () => ['Mind the rust.'] }, hatch);
+    expect(adviceFor({ ...believedAt({ sunk: 1 }), model: rusty }, [sunkPeg], true)).toEqual([
+      'Mind the rust.',
+      'Pegs cannot make this hatch lie flush.',
+    ]);
+  });
+
+  it('says why the likeliest four of the other ways lost, each once, and none that was chosen', () => {
+    const way = (amount: number, trueOnes: number, more: Partial<Candidate['found']> = {}): Candidate => ({
+      ...leftAlone,
+      found: plan({ ...more }),
+      isTrue: [0, 1, 2, 3].map((n) => n < trueOnes),
+      sides: [{ action: { ...model.action('set'), title: `Turn ${amount}` }, mm: 1 }],
+    });
+    const told = (all: Candidate[], chosen: Candidate[] = []) => lostPlans(model, all, chosen, way(9, 4)).map(({ says }) => says);
+    expect(told([way(1, 0), way(2, 3), way(3, 1), way(4, 2), way(5, 0), way(2, 3)])).toEqual(['Turn 2', 'Turn 4', 'Turn 3', 'Turn 1']);
+    expect(told([way(1, 1), way(2, 2)], [way(1, 4)])).toEqual(['Turn 2']);
+    const whole: Candidate = {
+      ...way(1, 3, {
+        settings: [setting(0)],
+        planed: [{ edge: 'rim', fromMm: 0, toMm: 1 }],
+        strike: { choice: { action: model.action('strike'), upToMm: 3, price: 0 }, mm: 1 },
+      }),
+      cures: [model.action('glue')],
+    };
+    expect(told([whole])).toEqual(['glue, then pack the peg, then plane, then turn 1, then strike']);
+  });
+
+  it('tells a difference from five in a hundred and from five minutes on', () => {
+    const of100 = (trueOnes: number, minutes: number): Candidate => ({
+      ...leftAlone,
+      found: plan({ settings: [setting(0)] }),
+      isTrue: Array.from({ length: 100 }, (_, i) => i < trueOnes),
+      minutes,
+    });
+    const why = (trueOnes: number, minutes: number) => lostPlans(model, [of100(trueOnes, minutes)], [], of100(90, 10))[0]?.why;
+    expect([why(85, 10), why(86, 15), why(86, 14)]).toEqual([
+      'true at the first check less often, by 5 in 100',
+      'takes 5 minutes longer for no better chance',
+      'no better, and holds less long',
+    ]);
   });
 
   it('says why other ways lost: seldom true, long, not undone, or no better', () => {
