@@ -1,15 +1,23 @@
 import { HATCH, hatch, soundHatch, sunkPeg, type Hatch } from '../hatch.fixture';
+import type { CauseForm } from '../model/cause';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { believe } from './believe';
 import { causeChances, expectAt, suppositionChances } from './expectation';
-import { faultSpace, suppositionKey } from './hypotheses';
+import { expectBeforehand, faultSpace, suppositionKey } from './hypotheses';
 import { linearReadings, readingVariance } from './linearReadings';
 import type { Observations } from './observed';
 import { takenAnswers } from './takenAnswers';
 
 const model = modelOf(HATCH, hatch);
 const nothing: Observations = { readings: [], findings: [] };
+
+/** A way to show itself by so many mm at the bolt, and half as much at the right peg. */
+const form = (id: string, share: number, mean: number): CauseForm => ({
+  id,
+  share,
+  axes: [{ measure: 'bolt', mean, sd: 0.4, moves: { right: 0.5 } }],
+});
 
 /** The hatch with its two causes weighed otherwise. */
 const weighed = (soundPrior: number, sunkPrior: number): DoorKind<Hatch> => ({
@@ -81,6 +89,74 @@ describe('hypotheses', () => {
     expect(keys.some((key) => key.includes('sound,'))).toBe(false);
     const pairs = hypotheses.filter(({ causes }) => causes.length === 2).reduce((sum, { logPrior }) => sum + Math.exp(logPrior), 0);
     expect(pairs).toBeCloseTo(0.2, 12);
+  });
+});
+
+describe('chances and faults supposed beforehand', () => {
+  const bolt = { ...sunkPeg, id: 'bolt', part: 'bolt', prior: 0.25, forms: [form('bent', 0.75, 2), form('short', 0.25, -3)] };
+  const kind = { ...HATCH, causes: [{ ...soundHatch, prior: 1 }, { ...sunkPeg, prior: 0.75 }, bolt] };
+
+  it('are a cause’s share of all by its form’s share, four in five of them single; pairs by both', () => {
+    const { hypotheses, directions } = faultSpace(modelOf(kind, hatch));
+    const told = hypotheses.map(({ causes, forms, directions: own, logPrior }) => [
+      causes.map(({ id }) => id).join('+'),
+      forms.map(({ id }) => id).join('+'),
+      own.map((place) => [directions[place]?.cause.id, directions[place]?.mean].join()).join('+'),
+      Math.exp(logPrior),
+    ]);
+    expect(told).toEqual([
+      ['sound', 'usual', '', expect.closeTo(0.8 * 0.5, 12)],
+      ['sunk', 'usual', 'sunk,4', expect.closeTo(0.8 * 0.375, 12)],
+      ['bolt', 'bent', 'bolt,2', expect.closeTo(0.8 * 0.125 * 0.75, 12)],
+      ['bolt', 'short', 'bolt,-3', expect.closeTo(0.8 * 0.125 * 0.25, 12)],
+      ['sunk+bolt', 'usual+bent', 'sunk,4+bolt,2', expect.closeTo(0.2 * 0.75, 12)],
+      ['sunk+bolt', 'usual+short', 'sunk,4+bolt,-3', expect.closeTo(0.2 * 0.25, 12)],
+    ]);
+  });
+
+  it('no part has more than one cause, and what is sound goes with none, wherever it stands in the table', () => {
+    const keys = (causes: (typeof kind)['causes']) => faultSpace(modelOf({ ...kind, causes }, hatch)).hypotheses.map(suppositionKey);
+    expect(keys([bolt, { ...sunkPeg, part: 'bolt' }, soundHatch]).filter((key) => key.includes(','))).toEqual([]);
+    expect(keys([bolt, soundHatch, sunkPeg]).filter((key) => key.includes(','))).toEqual(['bolt,sunk', 'bolt,sunk']);
+  });
+
+  it('expect of a figure what a sound door shows and what each fault adds', () => {
+    const made = modelOf(kind, hatch);
+    const space = faultSpace(made);
+    const both = space.hypotheses.find(({ causes, forms }) => causes.length === 2 && forms[1]?.id === 'bent');
+    if (both === undefined) throw new Error('both are supposed');
+    const spread = expectBeforehand(space, both, made.row('gap.right'), { mean: 2, variance: 0.5 });
+    expect(spread.mean).toBeCloseTo(2 + 4 + 0.5 * 2, 12);
+    expect(spread.variance).toBeCloseTo(0.5 + 1.5 ** 2 + (0.5 * 0.4) ** 2, 12);
+    expect(expectBeforehand(space, both, made.row('gap.left'), { mean: 2, variance: 0.5 })).toEqual({ mean: 2, variance: 0.5 });
+  });
+});
+
+describe('what is held in full', () => {
+  /** A hatch whose peg may have sunk for any of so many reasons, the first of them likeliest. */
+  const reasons = (priors: readonly number[]) =>
+    believe(
+      modelOf(
+        {
+          ...HATCH,
+          causes: [
+            { ...soundHatch, prior: priors[0] ?? 0 },
+            ...priors.slice(1).map((prior, i) => ({ ...sunkPeg, id: `reason ${i}`, prior })),
+          ],
+        },
+        hatch,
+      ),
+      nothing,
+    ).held.map(({ hypothesis, probability }) => [hypothesis.causes[0]?.id, probability] as const);
+
+  it('is as much as covers 99 in 100, likeliest first, with the chances of just these', () => {
+    const held = reasons([0.2, 0.1, 0.5, 0.004, 0.19, 0.006]);
+    expect(held.map(([id]) => id)).toEqual(['reason 1', 'sound', 'reason 3', 'reason 0']);
+    expect(held.map(([, chance]) => chance)).toEqual([0.5, 0.2, 0.19, 0.1].map((chance) => expect.closeTo(chance / 0.99, 9) as number));
+  });
+
+  it('is fourteen at most', () => {
+    expect(reasons(Array<number>(20).fill(1))).toHaveLength(14);
   });
 });
 

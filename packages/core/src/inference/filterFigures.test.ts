@@ -1,57 +1,6 @@
 import { determinant, inverse, Matrix } from 'ml-matrix';
-import { soundHatch, sunkPeg } from '../hatch.fixture';
+import { ALONG, AXES, linear, prior, PRIOR_COV, PRIOR_MEAN, READ, space, SUPPOSED, supposing } from './filter.fixture';
 import { filterFigures, magnitudesOf, stateUnder } from './filterFigures';
-import type { FaultSpace, Hypothesis } from './hypotheses';
-import type { LinearReading } from './linearReadings';
-
-/** State of three, three fault directions, the last of which moves nothing that is read. */
-const PRIOR_MEAN = [2, 3, -1];
-const PRIOR_COV = [
-  [0.5, 0.1, -0.05],
-  [0.1, 0.4, 0.08],
-  [-0.05, 0.08, 0.3],
-];
-const ALONG = [
-  [1, 0.5, 0],
-  [-0.2, 1, 0.7],
-  [0, 0, 0],
-];
-const AXES = [
-  { mean: 4, sd: 1.5 },
-  { mean: -2, sd: 0.8 },
-  { mean: 1, sd: 0.6 },
-];
-const [usual] = sunkPeg.forms;
-if (usual === undefined) throw new Error('a sunk peg has a form');
-
-const direction = ({ mean, sd }: { mean: number; sd: number }, i: number) => ({
-  cause: sunkPeg,
-  form: usual,
-  mean,
-  sd,
-  along: Float64Array.from(ALONG[i] ?? []),
-});
-const supposing = (directions: readonly number[]): Hypothesis => ({ causes: [soundHatch], forms: [], directions, logPrior: 0 });
-const space: FaultSpace = { directions: AXES.map(direction), hypotheses: [] };
-const prior = { mean: Float64Array.from(PRIOR_MEAN), cov: Float64Array.from(PRIOR_COV.flat()) };
-
-const read = (coefficients: number[], offset: number, mm: number, variance: number) => ({ coefficients, offset, mm, variance });
-const READ = [
-  read([1, 0, 0], 0, 5.2, 0.05),
-  read([0, 1, -1], 0.5, 4.1, 0.2),
-  read([0.3, 0.4, 0.3], -1, 1.4, 0.1),
-  read([0, 0, 1], 0, -2.2, 0.15),
-];
-const linear: LinearReading[] = [
-  ...READ.map(({ coefficients, offset, mm, variance }) => ({
-    station: 'gap',
-    row: { coefficients: Float64Array.from(coefficients), offset },
-    mm,
-    variance,
-  })),
-  // A rub has no figure and is not taken in here.
-  { station: 'rub', row: { coefficients: Float64Array.of(1, 1, 1), offset: 0 }, variance: 0.1 },
-];
 
 /** The textbook's normal conditioning of state and magnitudes on all readings at once, by an outside library of matrices. */
 function conditionedAtOnce(directions: readonly number[]) {
@@ -86,7 +35,7 @@ const expectClose = (got: ArrayLike<number>, wanted: readonly number[]) => {
   wanted.forEach((value, i) => expect(got[i]).toBeCloseTo(value, 9));
 };
 
-describe.each([[[]], [[0]], [[1]], [[2]], [[0, 1]], [[1, 0]], [[2, 1]], [[0, 1, 2]]])('under the directions %j', (directions: number[]) => {
+describe.each(SUPPOSED.map((each) => [each]))('under the directions %j', (directions: number[]) => {
   const [n, size] = [PRIOR_MEAN.length, PRIOR_MEAN.length + directions.length];
   const reckoned = () => {
     const figures = filterFigures(prior, space, linear);

@@ -1,9 +1,10 @@
-import { HATCH, hatch } from '../hatch.fixture';
+import { HATCH, hatch, soundHatch, sunkPeg } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
 import { believe } from './believe';
 import { doubtOver, lookoutOf } from './doubt';
 import { doubtfulReadings } from './doubtful';
 import { weighEvidence } from './evidence';
+import { expectUnder } from './expectation';
 import { whatNext } from './nextBest';
 import type { Observations } from './observed';
 import { weighFinding, weighStation } from './worthOfLooking';
@@ -57,6 +58,51 @@ describe('what a look would tell', () => {
     expect(left.gain).toBeCloseTo(0, 6);
     expect([right.differ(0, 1) > 1, left.differ(0, 1)]).toEqual([true, expect.closeTo(0, 9)]);
     expect(right.sdMm).toBeGreaterThan(left.sdMm);
+  });
+
+  // The definition, by the trapezoid rule over the figure: doubt now, less doubt after each figure by the chance of that figure.
+  it('of a station is the drop of doubt over the figures it may show, for several causes and their forms', () => {
+    const [usual] = sunkPeg.forms;
+    const axis = usual?.axes[0];
+    if (usual === undefined || axis === undefined) throw new Error('a sunk peg has an axis');
+    const form = (id: string, share: number, mean: number) => ({ ...usual, id, share, axes: [{ ...axis, mean, sd: 0.6 }] });
+    const lifted = { ...sunkPeg, id: 'lifted', prior: 0.3, forms: [form('much', 0.4, -3), form('little', 0.6, -1)] };
+    const kind = { ...HATCH, causes: [{ ...soundHatch, prior: 0.4 }, { ...sunkPeg, prior: 0.3 }, lifted] };
+    const many = believe(modelOf(kind, hatch), nothing);
+    const ahead = lookoutOf(many);
+    const noise = 0.15 ** 2;
+    const foretold = many.held.map((held) => expectUnder(many, held, 'gap.right'));
+    const normal = (y: number, mean: number, v: number) => Math.exp(-((y - mean) ** 2) / (2 * v)) / Math.sqrt(2 * Math.PI * v);
+    const step = 0.01;
+    let after = 0;
+    for (let y = -8; y < 14; y += step) {
+      const joint = foretold.map(({ mean, variance }, h) => (ahead.weights[h] ?? 0) * normal(y, mean, variance + noise));
+      const chance = joint.reduce((sum, each) => sum + each, 0);
+      const groups = ahead.groups.map((_, g) => joint.reduce((sum, each, h) => sum + (ahead.groupOf[h] === g ? each : 0), 0));
+      if (chance > 0) after += step * chance * ahead.doubt(groups.map((each) => each / chance));
+    }
+    const right = weighStation(many, ahead, 'gap.right');
+    expect(right.gain).toBeGreaterThan(0.6);
+    expect(Math.abs(right.gain - (ahead.now - after))).toBeLessThan(0.04);
+    // By the law of total variance over what is held.
+    const mean = foretold.reduce((sum, each, h) => sum + (ahead.weights[h] ?? 0) * each.mean, 0);
+    const spread = foretold.reduce((sum, each, h) => sum + (ahead.weights[h] ?? 0) * (each.variance + noise + (each.mean - mean) ** 2), 0);
+    expect(right.sdMm).toBeCloseTo(Math.sqrt(spread), 9);
+    expect(right).toMatchObject({ kind: 'station', id: 'gap.right', title: 'Gap at the right peg', minutes: 0.2 });
+    // Two causes are as far apart as their means, in the spread of both.
+    const of = (id: string) => ahead.groups.findIndex(({ causes: own }) => own[0]?.id === id);
+    const [sound, sunk] = ['sound', 'sunk'].map((id) => foretold[many.held.findIndex(({ hypothesis }) => hypothesis.causes[0]?.id === id)]);
+    if (sound === undefined || sunk === undefined) throw new Error('both are held');
+    const apart = (sunk.mean - sound.mean) ** 2 / (sunk.variance + sound.variance + 2 * noise);
+    expect(right.differ(of('sound'), of('sunk'))).toBeCloseTo(apart, 6);
+  });
+
+  it('of a check sets two causes apart by how their answers differ', () => {
+    const weighed = weighFinding(lookout, wood);
+    const places = ['sound', 'sunk'].map((id) => lookout.groups.findIndex(({ causes: own }) => own[0]?.id === id));
+    const [a = NaN, b = NaN] = places;
+    expect(weighed.differ(a, b)).toBeCloseTo(2 * (0.9 - 0.05), 9);
+    expect([weighed.differ(a, a), weighed.kind, weighed.sdMm, weighed.title]).toEqual([0, 'finding', 0, wood.question]);
   });
 
   it('asks for no reading or check that has been taken', () => {

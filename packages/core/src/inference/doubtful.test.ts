@@ -1,0 +1,50 @@
+import { HATCH, hatch, sunkPeg, type Hatch } from '../hatch.fixture';
+import { modelOf } from '../model/doorModel';
+import type { DoorKind } from '../model/tables';
+import { believe } from './believe';
+import { doubtfulReadings } from './doubtful';
+import { expectAt } from './expectation';
+import type { Observations } from './observed';
+
+/** Five gaps along one straight rim: any three tell what the others must be. */
+const at = [0.1, 0.3, 0.5, 0.7, 0.9];
+const [left, , bolt] = HATCH.stations;
+if (left === undefined || bolt === undefined) throw new Error('the hatch has its stations');
+const RIM: DoorKind<Hatch> = {
+  ...HATCH,
+  stations: [...at.map((f) => ({ ...left, id: `gap.${f}`, f, weights: { left: 1 - f, right: f } })), bolt],
+  walk: at.map((f) => `gap.${f}`),
+  signs: [],
+};
+const model = modelOf(RIM, hatch);
+const read = (...mm: (number | 'rubs')[]): Observations => ({
+  readings: mm.map((each, i) => (each === 'rubs' ? { station: `gap.${at[i]}`, rubs: true } : { station: `gap.${at[i]}`, mm: each })),
+  findings: [],
+});
+const doubted = (observed: Observations) => doubtfulReadings(observed, believe(model, observed));
+
+it('a reading is held against what the rest say: as if it had not been read', () => {
+  const slip = read(2, 2.25, 3.4, 2.75, 3);
+  const [worst, ...more] = doubted(slip);
+  expect(more).toEqual([]);
+  const rest = believe(model, { ...slip, readings: slip.readings.filter(({ station }) => station !== 'gap.0.5') });
+  const { mean, variance } = expectAt(rest, 'gap.0.5');
+  expect(worst).toMatchObject({ station: 'gap.0.5', readMm: 3.4 });
+  expect(worst?.expectedMm).toBeCloseTo(mean, 6);
+  expect(worst?.sdMm).toBeCloseTo(Math.sqrt(variance + 0.15 ** 2), 6);
+});
+
+it('the worst is set aside before the rest are judged, three at most', () => {
+  expect(doubted(read(2, 2.3, 9, 2.9, 8)).map(({ station }) => station)).toEqual(['gap.0.5', 'gap.0.9']);
+  const wild: DoorKind<Hatch> = { ...RIM, causes: RIM.causes.filter(({ id }) => id !== sunkPeg.id) };
+  const all = read(2, 12, 2, 22, 2);
+  const told = doubtfulReadings(all, believe(modelOf(wild, hatch), all));
+  expect(told.length).toBeLessThanOrEqual(3);
+  expect(told.map(({ station }) => station)).toEqual([...new Set(told.map(({ station }) => station))]);
+});
+
+it('rubs and what fits are not doubted', () => {
+  expect(doubted(read(2, 2.3, 2.6, 2.9, 3.2))).toEqual([]);
+  expect(doubted(read('rubs', 0.1, 0.1, 0.1, 0.1))).toEqual([]);
+  expect(doubted({ readings: [], findings: [] })).toEqual([]);
+});
