@@ -77,10 +77,33 @@ describe('what becomes of a door', () => {
       ],
     };
     const right: Observations = { readings: [{ station: 'gap.right', mm: 2 }], findings: [] };
-    const { outcome, unknown, plans, settingAlone } = correct(right, rough);
+    const { outcome, unknown, plans, settingAlone, lost, advice } = correct(right, rough);
     expect([outcome, unknown.map(({ station }) => station)]).toEqual(['measure first', ['gap.left']]);
     expect(unknown[0]?.sdMm).toBeCloseTo(Math.sqrt(3 ** 2 + 0.1 ** 2), 6);
-    expect([plans.length, plans[0]?.steps, settingAlone]).toEqual([1, [], { can: false, chanceTrue: 0 }]);
+    expect([plans.length, plans[0]?.aim, plans[0]?.steps, settingAlone]).toEqual([1, 'quickest', [], { can: false, chanceTrue: 0 }]);
+    expect([lost, advice]).toEqual([[], []]);
+  });
+
+  it('further out than its pegs go falls short, and says so', () => {
+    const far = correct(read(2, 12, crushed));
+    expect(far.outcome).toBe('falls short');
+    expect(far.advice).toContain('Pegs cannot make this hatch lie flush.');
+    expect(far.settingAlone.can).toBe(false);
+    expect(correct(read(2, 5.1, crushed)).advice).toEqual([]);
+  });
+
+  it('tells what is ruled out, but for what such a door simply has not', () => {
+    const told = (untold: boolean) => correct(read(2, 5.1, crushed), { ...HATCH, forbids: () => ({ why: 'No.', untold }) }).ruledOut;
+    expect(told(false)).toEqual([{ action: 'packPeg', title: 'Pack the peg', why: 'No.' }]);
+    expect(told(true)).toEqual([]);
+  });
+
+  it('offers a further plan only where something is to be done', () => {
+    const two = { ...HATCH, actions: [packPeg, hatchWork('wedge', { holds: 1, minutes: { first: 9, each: 1 } })] };
+    const kind = { ...two, causes: two.causes.map((each) => (each.id === 'sunk' ? { ...each, cures: ['packPeg', 'wedge'] } : each)) };
+    const aims = (observed: Observations) => correct(observed, kind).plans.map(({ aim }) => aim);
+    expect(aims(read(2, 5.1, crushed)).slice(0, 2)).toEqual(['quickest', 'lasting']);
+    expect(aims(read(2, 2.05, soundWood))).toEqual(['quickest']);
   });
 });
 
