@@ -106,7 +106,7 @@ export const TASKS = [
     atMost: 2,
     edits: [
       {
-        file: `${CORE}/hinged/tables/findings.ts`,
+        file: `${CORE}/hinged/tables/customerFindings.ts`,
         find: '  season: {\n',
         put: `  pets: {
     stage: 'listen',
