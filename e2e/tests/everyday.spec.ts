@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '../house';
-import { expectAllSaved, openSaggingDoor, SAGGING } from '../technician';
+import { expectAllSaved, openSaggingDoor, SAGGING, walkRound } from '../technician';
 
 test('inch fractions are one tap a reading and are kept as typed', async ({ page, house }) => {
   await page.goto(`${house.url}/settings`);
@@ -55,6 +55,34 @@ test('a new call in a few taps; faults are said at the field and nothing typed i
   await expect(page.getByRole('heading', { name: 'Committee room' })).toBeVisible();
   await page.getByRole('button', { name: 'Earlier visits' }).click();
   await expect(page.getByText('Gaps as left, visit by visit')).toBeVisible();
+});
+
+test.describe('on a phone with its browser’s bars', () => {
+  test.use({ viewport: { width: 390, height: 664 } });
+
+  test('no figure of the walk-round lies on another, read or not yet read', async ({ page, house }) => {
+    await openSaggingDoor(page, house.url);
+    await page.getByTestId('to-measure').click();
+    const apart = async () => {
+      const boxes = await Promise.all(
+        (await page.getByTestId(/^gap-/).all()).map(async (figure) => {
+          const { x, y, width, height } = (await figure.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+          return { name: (await figure.textContent()) ?? '', left: x, right: x + width, top: y, bottom: y + height };
+        }),
+      );
+      expect(boxes).toHaveLength(12);
+      return boxes.flatMap((a, i) =>
+        boxes
+          .slice(i + 1)
+          .filter((b) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom)
+          .map((b) => `${a.name} on ${b.name}`),
+      );
+    };
+    await expect(page.getByTestId('gap-latch.bottom')).toContainText('≈');
+    expect(await apart()).toEqual([]);
+    await walkRound(page, SAGGING);
+    expect(await apart()).toEqual([]);
+  });
 });
 
 test.describe('at a desk', () => {

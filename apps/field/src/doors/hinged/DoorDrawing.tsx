@@ -26,25 +26,35 @@ export interface DoorDrawingProps {
 }
 
 const SIDE_PX = 70;
-const END_PX = 50;
+/** Room for the labels over the head and under the foot. */
+const END_PX = { low: 34, high: 50 };
+/** Lower than this there is no room for the doubt under each figure, px. */
+const LOW_BELOW_PX = 300;
+/** Narrower than this the figures along the head lie on each other, px. */
+const LEAST_WIDTH_PX = 380;
+
+/** How wide to draw a door where there is so much room: as a door looks, but never so narrow that its figures meet. */
+export const drawingWidth = (room: { width: number; height: number }) => Math.min(room.width, Math.max(room.height * 1.15, LEAST_WIDTH_PX));
 
 /** The door in its opening, gaps widened, with a label at each station. The drawing is the form: labels can be tapped. */
 export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
   const { width, height, make, gapsMm, afterMm, labels, active, onPick, unit } = props;
   const { hingesOn, slabHeightMm, hingeHeightsMm } = make;
+  const isLow = height < LOW_BELOW_PX;
+  const endPx = isLow ? END_PX.low : END_PX.high;
   const size = useMemo(
-    () => ({ width: width - 2 * SIDE_PX, height: height - 2 * END_PX, slabHeightMm, hingeHeightsMm }),
-    [width, height, slabHeightMm, hingeHeightsMm],
+    () => ({ width: width - 2 * SIDE_PX, height: height - 2 * endPx, slabHeightMm, hingeHeightsMm }),
+    [width, height, endPx, slabHeightMm, hingeHeightsMm],
   );
   const before = useMemo(() => doorOutline({ ...size, gapsMm }), [size, gapsMm]);
   const after = useMemo(() => afterMm && doorOutline({ ...size, gapsMm: afterMm }), [size, afterMm]);
   const mirrored = hingesOn === 'right';
   const pointed = useDeferredValue(active);
-  const places = useMemo(() => labelPlaces(size, mirrored), [size, mirrored]);
+  const places = useMemo(() => labelPlaces(size, endPx, mirrored), [size, endPx, mirrored]);
 
   return (
     <View style={{ width, height }} testID="door-drawing">
-      <View style={[styles.sheet, { left: SIDE_PX, top: END_PX }]}>
+      <View style={[styles.sheet, { left: SIDE_PX, top: endPx }]}>
         <DoorSheet width={size.width} height={size.height} before={before} after={after} active={pointed} isMirrored={mirrored} />
         <Legend factor={before.factor} unit={unit} isPlanned={after !== undefined} />
       </View>
@@ -52,8 +62,8 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
         const label = labels.get(id);
         return (
           <Fragment key={id}>
-            {label && <StationFigure id={id} label={label} isActive={id === active} x={x} y={y} />}
-            {onPick && <StationTarget id={id} onPick={onPick} x={x} y={y} />}
+            {label && <StationFigure id={id} label={label} isActive={id === active} isLow={isLow} x={x} y={y} />}
+            {onPick && <StationTarget id={id} onPick={onPick} isLow={isLow} x={x} y={y} />}
           </Fragment>
         );
       })}
@@ -110,20 +120,20 @@ const DoorSheet = memo(function DoorSheet({ width, height, before, after, active
 const mirror = (width: number) => `translate(${width} 0) scale(-1 1)`;
 
 /** Centres of the labels: outside the frame, level with their gaps; the ends of head and foot kept apart from each other. */
-function labelPlaces(size: { width: number; height: number }, mirrored: boolean): { id: StationId; x: number; y: number }[] {
+function labelPlaces(size: { width: number; height: number }, endPx: number, mirrored: boolean): { id: StationId; x: number; y: number }[] {
   const opening = openingIn(size);
   const total = size.width + 2 * SIDE_PX;
   return WALKING_ORDER.map((id) => {
     const { edge, f = 0 } = station(id);
     const along = {
       x: SIDE_PX + opening.left + (0.5 + (f - 0.5) * 0.86) * (opening.right - opening.left),
-      y: END_PX + opening.top + (0.5 + (f - 0.5) * 0.9) * (opening.bottom - opening.top),
+      y: endPx + opening.top + (0.5 + (f - 0.5) * 0.9) * (opening.bottom - opening.top),
     };
     const { x, y } = {
       hinge: { x: SIDE_PX / 2, y: along.y },
       latch: { x: total - SIDE_PX / 2, y: along.y },
-      head: { x: along.x, y: END_PX / 2 },
-      foot: { x: along.x, y: size.height + 1.5 * END_PX },
+      head: { x: along.x, y: endPx / 2 },
+      foot: { x: along.x, y: size.height + 1.5 * endPx },
     }[edge ?? 'foot'];
     return { id, x: mirrored ? total - x : x, y };
   });

@@ -11,13 +11,21 @@ import { GapMark } from '../../design/drawing/marks';
 export interface LabelPlace {
   x: number;
   y: number;
+  /** On a low drawing there is room for one line: the doubt is only spoken. */
+  isLow: boolean;
 }
 
 const WIDTH = 68;
-const HEIGHT = 50;
+const HEIGHT = { low: 34, high: 50 };
 const LINE_HEIGHT = 20;
 
-const boxAt = ({ x, y }: LabelPlace) => ({ left: x - WIDTH / 2, top: y - HEIGHT / 2 });
+const boxAt = ({ x, y, isLow }: LabelPlace) => {
+  const height = isLow ? HEIGHT.low : HEIGHT.high;
+  return { left: x - WIDTH / 2, top: y - height / 2, height };
+};
+
+/** So that lines of text stand in the middle of their box. */
+const linesIn = (isLow: boolean, lines: number) => ({ paddingTop: ((isLow ? HEIGHT.low : HEIGHT.high) - lines * LINE_HEIGHT) / 2 });
 export interface StationTargetProps extends LabelPlace {
   id: StationId;
   onPick: (id: StationId) => void;
@@ -27,7 +35,7 @@ export interface StationTargetProps extends LabelPlace {
  * What is tapped to read a station. It lies over the figure and is described by it, so that neither a new estimate nor the
  * next station draws the target again.
  */
-export const StationTarget = memo(function StationTarget({ id, onPick, x, y }: StationTargetProps) {
+export const StationTarget = memo(function StationTarget({ id, onPick, x, y, isLow }: StationTargetProps) {
   return (
     <Pressable
       role="button"
@@ -35,7 +43,7 @@ export const StationTarget = memo(function StationTarget({ id, onPick, x, y }: S
       aria-describedby={figureId(id)}
       onPress={() => onPick(id)}
       testID={`station-${id}`}
-      style={[styles.box, boxAt({ x, y })]}
+      style={[styles.box, boxAt({ x, y, isLow })]}
     />
   );
 });
@@ -48,10 +56,11 @@ export interface StationFigureProps extends LabelPlace {
 
 /** The figure at one station of the drawing: ink or pencil, with its mark and its doubt; ringed while it is being read. */
 export const StationFigure = memo(
-  function StationFigure({ id, label: { main, sub, isPencil, verdict, spoken }, isActive, x, y }: StationFigureProps) {
+  function StationFigure({ id, label: { main, sub: doubt, isPencil, verdict, spoken }, isActive, x, y, isLow }: StationFigureProps) {
+    const sub = isLow ? undefined : doubt;
     const active = useActive();
     const heard = `${station(id).title}: ${spoken}${isActive ? ', being read' : ''}`;
-    const place = boxAt({ x, y });
+    const place = boxAt({ x, y, isLow });
     const lines = sub === undefined ? main : `${main}\n${sub}`;
     // Most figures are such, and all change with every reading: one element each.
     if (!isActive && isPencil) {
@@ -62,7 +71,7 @@ export const StationFigure = memo(
           id={figureId(id)}
           spoken={heard}
           testID={`gap-${id}`}
-          style={[styles.pencil, sub === undefined ? styles.oneLine : styles.twoLines, place]}
+          style={[styles.pencil, styles.bare, linesIn(isLow, sub === undefined ? 1 : 2), place]}
         >
           {lines}
         </Words>
@@ -94,6 +103,7 @@ export const StationFigure = memo(
   },
   (a, b) =>
     a.isActive === b.isActive &&
+    a.isLow === b.isLow &&
     a.x === b.x &&
     a.y === b.y &&
     a.label.main === b.label.main &&
@@ -110,7 +120,6 @@ const styles = StyleSheet.create({
   box: {
     position: 'absolute',
     width: WIDTH,
-    height: HEIGHT,
     borderWidth: LINE.bold,
     borderColor: 'transparent',
     borderRadius: RADIUS.m,
@@ -120,6 +129,5 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: 3 },
   pencil: { fontSize: 18, lineHeight: LINE_HEIGHT, fontStyle: 'italic', textAlign: 'center' },
   sub: { fontSize: 16, lineHeight: 18 },
-  oneLine: { position: 'absolute', width: WIDTH, height: HEIGHT, paddingTop: (HEIGHT - LINE_HEIGHT) / 2 },
-  twoLines: { position: 'absolute', width: WIDTH, height: HEIGHT, paddingTop: (HEIGHT - 2 * LINE_HEIGHT) / 2 },
+  bare: { position: 'absolute', width: WIDTH },
 });

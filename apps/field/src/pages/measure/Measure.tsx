@@ -7,7 +7,7 @@ import { StyleSheet, useWindowDimensions, View, type LayoutChangeEvent } from 'r
 import { usePreferences } from '../../offline/preferences';
 import { Press } from '../../design/Press';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
-import { DoorDrawing } from '../../doors/hinged/DoorDrawing';
+import { DoorDrawing, drawingWidth } from '../../doors/hinged/DoorDrawing';
 import { computeEstimate, useEstimate } from '../../engine/useEngine';
 import { observedAt, readingsByStation } from '../../record/observed';
 import { useLengthWords } from '../../design/lengthWords';
@@ -67,7 +67,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
       <View style={styles.area} onLayout={onLayout}>
         {sheet === 'gaps' && area.width > 0 && (
           <DoorDrawing
-            width={Math.min(area.width, area.height * 1.15)}
+            width={drawingWidth(area)}
             height={area.height}
             make={record.door.make}
             gapsMm={gapsMm}
