@@ -1,6 +1,6 @@
 // What pages and server share by name and shape. Nothing here checks anything: checks are in ./schemas, ./engine and ./sheets.
 export type { FieldError } from './validate';
-export type { DiagnoseRequest, PlanRequest } from './engine/hingedSchemas';
+export type { DiagnoseRequest, PlanRequest } from './engine/hingedRequests';
 export { PATHS } from './paths';
 export { API, everyRoute, LARGEST_PAGE, pathOf, recordRoutes, ROUTES, type Route, type RouteId } from './routes';
 export { SHEET_NAMES, type SheetName } from '@proper-swing/core/sheets/names';

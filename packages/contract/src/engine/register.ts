@@ -14,21 +14,12 @@ import { diagnose, estimate, planningOf, toEnd, whatNext } from '@proper-swing/c
 import { SHEETS } from '../sheets';
 import { check, type FieldError } from '../validate';
 import { toJsonSchema, type JsonSchema } from '../jsonSchema';
-import {
-  diagnoseRequest,
-  diagnoseResult,
-  estimateResult,
-  nextResult,
-  planRequest,
-  planResult,
-  whatIfRequest,
-  whatIfResult,
-  type DiagnoseRequest,
-  type PlanRequest,
-  type WhatIfRequest,
-} from './hingedSchemas';
+import { diagnoseResult, estimateResult, nextResult } from './diagnosisSchemas';
 import type { EngineFunction as PlainFunction } from './engineFunction';
+import { diagnoseRequest, planRequest, type DiagnoseRequest, type PlanRequest } from './hingedRequests';
 import { parseLengthRequest, parseLengthResult, type ParseLengthRequest } from './lengthSchemas';
+import { planResult } from './planSchemas';
+import { whatIfRequest, whatIfResult, type WhatIfRequest } from './whatIfSchemas';
 
 /** A function of the engine, some of which take long enough to be told of and stopped. */
 export interface EngineFunction extends PlainFunction {

@@ -1,5 +1,5 @@
 import { engineFunction } from '../engine';
-import { hingedDoorSchema } from '../engine/hingedSchemas';
+import { hingedDoorSchema } from '../engine/hingedShapes';
 import { openApiDocument } from '../openApi';
 import { everyRoute } from '../routes';
 import { check } from '../validate';

@@ -1,0 +1,58 @@
+import { ACTION_IDS, FINDING_IDS, INSTRUMENT_IDS, STATION_IDS } from '@proper-swing/core';
+import { LARGEST_MM } from '@proper-swing/core/hinged/card/slab';
+import { array, boolean, number, object, string, type InferType } from 'yup';
+import { finite } from '../fields/schema';
+import { hingedDoorSchema, hingeName, planedShape } from './hingedShapes';
+
+const readingSchema = object({
+  station: string().oneOf(STATION_IDS).required().meta({ description: 'Where it was read' }),
+  mm: number().test(finite).min(-LARGEST_MM).max(LARGEST_MM).meta({ description: 'The figure, mm; leave it out for a rub' }),
+  rubs: boolean().oneOf([true]).meta({ description: 'The slab touches here: a gap of nought or less' }),
+  instrument: string().oneOf(INSTRUMENT_IDS).meta({ description: 'What it was read with; the usual one for the station unless said' }),
+})
+  .noUnknown()
+  .test('figureOrRub', '${path} needs either mm or rubs', (reading) => (reading.mm === undefined) !== (reading.rubs === undefined))
+  .test('gapNotNegative', '${path}.mm: a gap cannot be negative; say rubs', (reading) => !isGap(reading.station) || (reading.mm ?? 0) >= 0);
+
+const isGap = (station: string | undefined) => /^(hinge|head|latch|foot|stop)\./.test(station ?? '');
+
+const findingSchema = object({
+  finding: string().oneOf(FINDING_IDS).required().meta({ description: 'Which check' }),
+  answer: string().required().max(40).meta({ description: 'Which of its answers' }),
+}).noUnknown();
+
+const roundSchema = object({
+  done: array(
+    object({
+      action: string().oneOf(ACTION_IDS).required().meta({ description: 'What was done' }),
+      hinge: hingeName.meta({ description: 'At which hinge' }),
+      amount: number().required().test(finite).min(-500).max(500).meta({ description: 'How much, in the unit of the action' }),
+      planed: planedShape,
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .max(40)
+    .meta({ description: 'Steps as they were really done' }),
+  readings: array(readingSchema.required()).required().max(200).meta({ description: 'What was read after them' }),
+  findings: array(findingSchema.required()).max(40).meta({ description: 'Answers to checks made again after them' }),
+}).noUnknown();
+
+const observedShape = {
+  door: hingedDoorSchema.required(),
+  readings: array(readingSchema.required()).required().max(200).meta({ description: 'Any readings, in any order, or none' }),
+  findings: array(findingSchema.required()).required().max(40).meta({ description: 'Answers to checks, or none' }),
+  rounds: array(roundSchema.required()).max(20).meta({ description: 'Work done since, with the readings after it, in order' }),
+};
+
+export const diagnoseRequest = object(observedShape).noUnknown();
+
+export const planRequest = object({
+  ...observedShape,
+  without: array(string().oneOf(ACTION_IDS).required()).max(20).meta({ description: 'Actions not wanted today' }),
+  seed: number().integer().min(0).meta({ description: 'Seed of the chance; the same seed gives the same figures' }),
+}).noUnknown();
+
+export type DiagnoseRequest = InferType<typeof diagnoseRequest>;
+export type PlanRequest = InferType<typeof planRequest>;

@@ -1,0 +1,80 @@
+import { ACTION_IDS, CAUSE_IDS, FINDING_IDS } from '@proper-swing/core';
+import { array, boolean, number, object, string } from 'yup';
+import { hingeName, leftOver, mm, planedShape, probability, stationId } from './hingedShapes';
+
+const planShape = object({
+  aim: string().oneOf(['quickest', 'lasting', 'if that fails']).required(),
+  steps: array(
+    object({
+      action: string().oneOf(ACTION_IDS).required(),
+      title: string().required(),
+      hinge: hingeName,
+      amount: number().required().meta({ description: 'How much, in the unit given' }),
+      unit: string().required(),
+      shiftMm: mm('How far the slab moves at this hinge, + toward the latch'),
+      planed: planedShape,
+      until: object({ station: stationId, mm: mm('What it then reads').required() })
+        .noUnknown()
+        .default(undefined)
+        .optional()
+        .meta({ description: 'For work done by watching a gap: stop when it reads this' }),
+      minutes: number().required().meta({ description: 'Time it takes, minutes' }),
+      parts: string(),
+      how: array(string().required()).required().meta({ description: 'What to do, in order' }),
+      cautions: array(string().required()).required(),
+      stopIf: string().required(),
+      recheck: array(stationId).required().meta({ description: 'What to read after it' }),
+      lookAgain: array(string().oneOf(FINDING_IDS).required()).required().meta({ description: 'What to look at or try again after it' }),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .meta({ description: 'From least to most invasive' }),
+  minutes: number().required().meta({ description: 'Time of all steps, minutes' }),
+  chanceTrue: probability('Chance that everything is inside the profile at the first check'),
+  holds: probability('Chance that it still holds in two years'),
+  gaps: array(
+    object({ station: stationId, beforeMm: mm('Figure now').required(), afterMm: mm('Figure after the plan').required() })
+      .noUnknown()
+      .required(),
+  ).required(),
+  outside: array(
+    object({ station: stationId, mm: mm('How far outside its limits after the plan').required() })
+      .noUnknown()
+      .required(),
+  ).required(),
+  ...leftOver,
+}).noUnknown();
+
+export const planResult = object({
+  outcome: string().oneOf(['measure first', 'true', 'cures', 'wait', 'falls short']).required(),
+  cause: object({
+    id: string().oneOf(CAUSE_IDS).required(),
+    title: string().required(),
+    probability: probability('Probability of the cause planned for'),
+  })
+    .noUnknown()
+    .required(),
+  plans: array(planShape.required()).required().min(1).max(3).meta({ description: 'One to three, the quickest first' }),
+  hingesAlone: object({
+    can: boolean().required().meta({ description: 'Whether setting the hinges can make the door true' }),
+    chanceTrue: probability('Chance of it by the best setting'),
+  })
+    .noUnknown()
+    .required(),
+  lost: array(object({ says: string().required(), why: string().required() }).noUnknown().required())
+    .required()
+    .meta({ description: 'Ways that were tried and did not win' }),
+  unknown: array(
+    object({ station: stationId, sdMm: mm('Doubt of the gap, standard deviation').required() })
+      .noUnknown()
+      .required(),
+  ).required(),
+  ruledOut: array(
+    object({ action: string().oneOf(ACTION_IDS).required(), title: string().required(), why: string().required() })
+      .noUnknown()
+      .required(),
+  ).required(),
+  advice: array(string().required()).required(),
+}).noUnknown();

@@ -1,0 +1,58 @@
+import { EDGES, STATION_IDS } from '@proper-swing/core';
+import { LARGEST_MM } from '@proper-swing/core/hinged/card/slab';
+import { array, object, string, type InferType } from 'yup';
+import { finite } from '../fields/schema';
+import { hingedDoorSchema, hingeName, leftOver, mm, planedEnds, stationId } from './hingedShapes';
+
+export const whatIfRequest = object({
+  door: hingedDoorSchema.required(),
+  gaps: array(
+    object({
+      station: string().oneOf(STATION_IDS).required(),
+      mm: mm('Gap as it is; below nought it rubs').required().test(finite).min(-LARGEST_MM).max(LARGEST_MM),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .max(40)
+    .meta({ description: 'Gaps as they are' }),
+  hinges: array(
+    object({
+      hinge: hingeName.required(),
+      mm: mm('How far the slab is moved at this hinge, + toward the latch').required().test(finite).min(-50).max(50),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .max(8)
+    .meta({ description: 'Hinges moved' }),
+  lowerMm: mm('How far the whole slab is let down').test(finite).min(-50).max(50),
+  planed: array(
+    object({
+      edge: string().oneOf(EDGES).required(),
+      ...planedEnds,
+    })
+      .noUnknown()
+      .required(),
+  )
+    .max(4)
+    .meta({ description: 'Timber off an edge' }),
+}).noUnknown();
+
+export type WhatIfRequest = InferType<typeof whatIfRequest>;
+
+export const whatIfResult = object({
+  gaps: array(
+    object({
+      station: stationId,
+      beforeMm: mm('Gap now').required(),
+      afterMm: mm('Gap with the setting').required(),
+      verdict: string().oneOf(['rub', 'tight', 'right', 'wide']).required(),
+    })
+      .noUnknown()
+      .required(),
+  ).required(),
+  ...leftOver,
+}).noUnknown();
