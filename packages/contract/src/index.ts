@@ -27,5 +27,5 @@ export {
   type Site,
   type Worksheet,
 } from './record/register';
-export { inWriting, sequenceOf, standingInSequence, type Sequenced } from './record/sequence';
+export { byWriteOrder, sequenceOf, standingInSequence, type Sequenced } from './record/sequence';
 export { standing, type Correctable } from './record/standing';

@@ -1,5 +1,5 @@
 import {
-  inWriting,
+  byWriteOrder,
   sequenceOf,
   standing,
   standingInSequence,
@@ -43,7 +43,7 @@ export function standingWork(record: CallRecord): Adjustment[] {
 export function currentSet(record: CallRecord, stage: Stage): ReadingSet | undefined {
   return record.readingSets
     .filter((set) => set.stage === stage)
-    .sort(inWriting)
+    .sort(byWriteOrder)
     .pop();
 }
 
@@ -51,7 +51,7 @@ export function currentSet(record: CallRecord, stage: Stage): ReadingSet | undef
 export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap<StationId, ReadingEntry> {
   const set = currentSet(record, stage);
   const inSet = record.readings.filter(({ setId }) => setId === set?.id);
-  const ordered = standing(inSet).sort(inWriting);
+  const ordered = standing(inSet).sort(byWriteOrder);
   return new Map(ordered.map((entry) => [entry.station, entry]));
 }
 
@@ -59,7 +59,7 @@ export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap
 export function lastReadings(record: CallRecord): ReadonlyMap<StationId, ReadingEntry> {
   return new Map(
     standing(record.readings)
-      .sort(inWriting)
+      .sort(byWriteOrder)
       .map((entry) => [entry.station, entry]),
   );
 }

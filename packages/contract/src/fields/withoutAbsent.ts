@@ -2,6 +2,6 @@
 export function withoutAbsent(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(withoutAbsent);
   if (value === null || typeof value !== 'object') return value;
-  const told = Object.entries(value).filter(([, each]) => each !== undefined && each !== null);
-  return Object.fromEntries(told.map(([name, each]) => [name, withoutAbsent(each)]));
+  const present = Object.entries(value).filter(([, each]) => each !== undefined && each !== null);
+  return Object.fromEntries(present.map(([name, each]) => [name, withoutAbsent(each)]));
 }

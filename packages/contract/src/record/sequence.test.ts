@@ -1,4 +1,4 @@
-import { inWriting, sequenceOf, standingInSequence, type Sequenced } from './sequence';
+import { byWriteOrder, sequenceOf, standingInSequence, type Sequenced } from './sequence';
 import { standing } from './standing';
 
 const inPlace = (entries: Sequenced[]) => standingInSequence(entries, sequenceOf(entries)).map(({ id }) => id);
@@ -19,7 +19,7 @@ describe('standing entries', () => {
 describe('the sequence of a call', () => {
   it('is the order of writing where nothing else is said', () => {
     expect(inPlace([{ id: 'c' }, { id: 'a' }, { id: 'b' }])).toEqual(['a', 'b', 'c']);
-    expect([{ id: 'b' }, { id: 'a' }].sort(inWriting)).toEqual([{ id: 'a' }, { id: 'b' }]);
+    expect([{ id: 'b' }, { id: 'a' }].sort(byWriteOrder)).toEqual([{ id: 'a' }, { id: 'b' }]);
   });
 
   it('a correction keeps the place of the first it corrects, however often', () => {

@@ -8,7 +8,7 @@ export interface Sequenced extends Correctable {
 const inOrder = (a: string, b: string) => (a < b ? -1 : Number(a > b));
 
 /** In the order they were written: ids begin with the moment. */
-export function inWriting(a: { id: string }, b: { id: string }): number {
+export function byWriteOrder(a: { id: string }, b: { id: string }): number {
   return inOrder(a.id, b.id);
 }
 
@@ -49,6 +49,6 @@ function laterOf(id: string, before: string | undefined): string {
 export function standingInSequence<T extends Sequenced>(entries: readonly T[], keyOf: (entry: Sequenced) => string): T[] {
   return standing(entries)
     .map((entry) => ({ entry, key: keyOf(entry) }))
-    .sort((a, b) => inOrder(a.key, b.key) || inWriting(a.entry, b.entry))
+    .sort((a, b) => inOrder(a.key, b.key) || byWriteOrder(a.entry, b.entry))
     .map(({ entry }) => entry);
 }

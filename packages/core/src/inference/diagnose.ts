@@ -41,8 +41,8 @@ export function diagnose(model: DoorModel, observed: Observations): Diagnosis {
   const causes = causeChances(belief).map(({ id, probability }) => {
     const { title, says, advice } = model.cause(id);
     const own = evidence.get(id) ?? { for: [], against: [] };
-    const told = probability >= UNLIKELY_BELOW ? own : { for: own.for.slice(0, FEW), against: own.against.slice(0, FEW) };
-    return { id, title, says, probability, ...told, ...(advice !== undefined && { advice }) };
+    const shown = probability >= UNLIKELY_BELOW ? own : { for: own.for.slice(0, FEW), against: own.against.slice(0, FEW) };
+    return { id, title, says, probability, ...shown, ...(advice !== undefined && { advice }) };
   });
   return {
     causes,

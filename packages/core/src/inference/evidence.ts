@@ -89,10 +89,10 @@ function evidenceByView({ kind, says, readMm, logChance, expected }: Observation
   return priors.map((prior, own) => {
     const others = Math.max(allLikely - (likely[own] ?? 0), Number.MIN_VALUE) / (allPriors - prior);
     const weight = (logChance[own] ?? 0) - top - Math.log(others);
-    const told = { kind, says, weight, strength: strengthOf(weight) };
+    const plain = { kind, says, weight, strength: strengthOf(weight) };
     const expectedMm = expected?.[own]?.mean;
-    if (readMm === undefined || expectedMm === undefined || allExpected === undefined) return told;
-    return { ...told, readMm, expectedMm, othersMm: (allExpected - prior * expectedMm) / (allPriors - prior) };
+    if (readMm === undefined || expectedMm === undefined || allExpected === undefined) return plain;
+    return { ...plain, readMm, expectedMm, othersMm: (allExpected - prior * expectedMm) / (allPriors - prior) };
   });
 }
 

@@ -107,7 +107,7 @@ export interface DoorTables<N extends Names = Names> {
 /** Why an action is not allowed; one that is simply not there is no ruling to be told of. */
 export interface Ruling {
   why: string;
-  untold?: boolean;
+  isObvious?: boolean;
 }
 
 /** What setting the places does to the slab. */

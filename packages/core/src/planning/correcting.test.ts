@@ -93,7 +93,7 @@ describe('what becomes of a door', () => {
   });
 
   it('tells what is ruled out, but for what such a door simply has not', () => {
-    const told = (untold: boolean) => correct(read(2, 5.1, crushed), { ...HATCH, forbids: () => ({ why: 'No.', untold }) }).ruledOut;
+    const told = (isObvious: boolean) => correct(read(2, 5.1, crushed), { ...HATCH, forbids: () => ({ why: 'No.', isObvious }) }).ruledOut;
     expect(told(false)).toEqual([{ action: 'packPeg', title: 'Pack the peg', why: 'No.' }]);
     expect(told(true)).toEqual([]);
   });

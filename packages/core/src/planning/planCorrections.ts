@@ -60,7 +60,7 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
   const base = {
     cause: leadOf(belief),
     unknown,
-    ruledOut: rulings.filter(({ untold }) => !untold).map(({ action, title, why }) => ({ action, title, why })),
+    ruledOut: rulings.filter(({ isObvious }) => !isObvious).map(({ action, title, why }) => ({ action, title, why })),
   };
   const planned = (aim: PlanAim, each: Candidate) => planOf(model, aim, each, board, leftAlone.found.gaps);
 

@@ -8,7 +8,7 @@ const FORBID_FROM = 0.2;
 
 /** An action that may not be done on this door; one that its hinges simply do not have is no ruling to be told of. */
 export interface RulingOnDoor extends RuledOut {
-  untold: boolean;
+  isObvious: boolean;
 }
 
 /** What is not allowed on this door now, and why; the first reason that holds is told. */
@@ -18,9 +18,9 @@ export function rulingsOn(belief: Belief, without: readonly string[]): RulingOnD
     .filter(({ probability }) => probability >= FORBID_FROM)
     .flatMap(({ id }) => model.cause(id).forbidsPlaning ?? [])[0];
   return model.tables.actions.flatMap(({ id, title, effect }) => {
-    const ruled = (why: string, untold = false) => [{ action: id, title, why, untold }];
+    const ruled = (why: string, isObvious = false) => [{ action: id, title, why, isObvious }];
     const forbidden = model.forbids(id);
-    if (forbidden !== undefined) return ruled(forbidden.why, forbidden.untold);
+    if (forbidden !== undefined) return ruled(forbidden.why, forbidden.isObvious);
     if (effect.kind === 'plane' && noPlaning !== undefined) return ruled(noPlaning);
     const bySchool = model.leavesOut(id);
     if (bySchool !== undefined) return ruled(bySchool);

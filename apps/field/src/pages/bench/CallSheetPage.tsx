@@ -1,4 +1,4 @@
-import { inWriting, standing, type CallRecord, type Worksheet } from '@proper-swing/contract';
+import { byWriteOrder, standing, type CallRecord, type Worksheet } from '@proper-swing/contract';
 import { action, CAUTIONS, isForbiddenOn } from '@proper-swing/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -170,7 +170,7 @@ function Log({ id, label, work, record, words }: SheetWork & { id: string; recor
 
 function lastKept(record: CallRecord, sheet: BenchSheet): Worksheet | undefined {
   return standing(record.worksheets)
-    .sort(inWriting)
+    .sort(byWriteOrder)
     .findLast((each) => each.sheet === sheet.name);
 }
 

@@ -1,4 +1,4 @@
-import { inWriting, standing, type Adjustment, type CallRecord } from '@proper-swing/contract';
+import { byWriteOrder, standing, type Adjustment, type CallRecord } from '@proper-swing/contract';
 import { useMemo } from 'react';
 import { usePreferences } from '../../offline/preferences';
 import { write } from '../../offline/write';
@@ -14,7 +14,7 @@ import type { SessionStore } from './sessionStore';
 export function useCallSession(record: CallRecord): SessionStore {
   const { units } = usePreferences();
   const kept = standing(record.worksheets)
-    .sort(inWriting)
+    .sort(byWriteOrder)
     .findLast(({ sheet }) => sheet === 'multipoint.next');
   const typed = useMemo<SettingsTyped>(() => Object.fromEntries((kept?.figures ?? []).map(({ field, typed }) => [field, typed])), [kept]);
   const settings = useMemo(() => ({ ...settingsOfDoor(record.door.make), ...typed }), [record.door, typed]);

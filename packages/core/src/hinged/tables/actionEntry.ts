@@ -17,7 +17,7 @@ export interface Forbidden {
   fireRated?: boolean;
   why: string;
   /** The door simply has no such thing: nobody need be told. */
-  untold?: boolean;
+  isObvious?: boolean;
 }
 
 /** Work on a hinged door, as it stands in a table. */

@@ -8,7 +8,7 @@ export const FIRE_OR_ADJUSTABLE = {
 export const NOT_ADJUSTABLE = {
   hingeKinds: ['butt', 'ballBearing', 'cast'],
   why: 'These hinges have no such screw.',
-  untold: true,
+  isObvious: true,
 } as const;
 export const FRAME_OF_FIRE_DOOR = { fireRated: true, why: 'The frame of a fire door is packed only as its certificate says.' };
 export const NO_TIMBER_OFF = {
