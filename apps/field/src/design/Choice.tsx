@@ -1,6 +1,8 @@
+import { useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from './tokens';
 import { Press } from './Press';
+import { Words } from './Words';
 
 export interface ChoiceProps<T extends string> {
   /** What is being chosen, for a screen reader. */
@@ -8,13 +10,23 @@ export interface ChoiceProps<T extends string> {
   options: readonly { id: T; label: string }[];
   chosen: T | undefined;
   onChoose: (id: T) => void;
+  /** What is wrong with it, said beside it. */
+  error?: string | undefined;
   testID?: string;
 }
 
 /** A few answers of which one holds, each a full target. */
-export function Choice<T extends string>({ label, options, chosen, onChoose, testID }: ChoiceProps<T>) {
+export function Choice<T extends string>({ label, options, chosen, onChoose, error, testID }: ChoiceProps<T>) {
+  const faultId = useId();
   return (
-    <View style={styles.row} role="radiogroup" aria-label={label} testID={testID}>
+    <View
+      style={styles.row}
+      role="radiogroup"
+      aria-label={label}
+      aria-invalid={error !== undefined}
+      aria-describedby={error === undefined ? undefined : faultId}
+      testID={testID}
+    >
       {options.map((option) => (
         <Press
           key={option.id}
@@ -27,8 +39,13 @@ export function Choice<T extends string>({ label, options, chosen, onChoose, tes
           {option.label}
         </Press>
       ))}
+      {error !== undefined && (
+        <Words tone="tight" id={faultId} style={styles.fault} testID={testID && `${testID}-fault`}>
+          {error}
+        </Words>
+      )}
     </View>
   );
 }
 
-const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }, fault: { flexBasis: '100%' } });

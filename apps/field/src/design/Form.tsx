@@ -14,7 +14,7 @@ export function FormCell({ takes = 'half', children }: { takes?: 'half' | 'third
   return <View style={styles[takes]}>{children}</View>;
 }
 
-/** What is wrong and belongs to no one field, or to a choice. */
+/** What is wrong and belongs to no one field. */
 export function FormFault({ says, testID }: { says: string | undefined; testID?: string }) {
   return says === undefined ? null : (
     <Words tone="tight" testID={testID}>

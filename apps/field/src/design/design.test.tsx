@@ -54,6 +54,19 @@ describe('parts every page is made of', () => {
     expect(onChoose).toHaveBeenCalledWith('right');
   });
 
+  it('a choice tells what is wrong with it, bound to it for a screen reader, and nothing when all is well', () => {
+    const choice = (error?: string) => (
+      <Choice label="Door" options={[{ id: 'a', label: 'Kitchen' }]} chosen={undefined} onChoose={jest.fn()} error={error} testID="door" />
+    );
+    const { rerender } = render(choice('Which door is it?'));
+    const group = screen.getByTestId('door');
+    expect(group.props['aria-invalid']).toBe(true);
+    expect(screen.getByText('Which door is it?').props.nativeID).toBe(group.props['aria-describedby']);
+    rerender(choice());
+    expect(screen.queryByTestId('door-fault')).toBeNull();
+    expect(screen.getByTestId('door').props['aria-describedby']).toBeUndefined();
+  });
+
   it('a field shows its fault beside it and tells a screen reader', () => {
     const onChange = jest.fn();
     render(

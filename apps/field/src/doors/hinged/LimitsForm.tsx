@@ -1,18 +1,16 @@
 import type { Door } from '@proper-swing/contract';
-import { CAUTIONS, EDGES, PROFILE_IDS, toleranceProfile, type ProfileId } from '@proper-swing/core';
+import { PROFILE_IDS, toleranceProfile, type ProfileId } from '@proper-swing/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { readDraft, useKeptDraft } from '../../offline/draft';
 import { usePreferences } from '../../offline/preferences';
 import { Choice } from '../../design/Choice';
-import { Field } from '../../design/Field';
-import { Form, FormCell, FormKeys } from '../../design/Form';
-import { Slip } from '../../design/Section';
+import { FormKeys } from '../../design/Form';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
-import { EDGE_WORDS } from './doorWords';
-import { draftOf, LIMIT_KEYS, readLimits, type LimitErrors, type LimitsChoice, type LimitsDraft } from './limitsDraft';
+import { OwnLimitsFields } from './OwnLimitsFields';
+import { draftOf, readLimits, type LimitErrors, type LimitsChoice, type LimitsDraft } from './limitsDraft';
 
 export interface LimitsFormProps {
   door: Door;
@@ -25,8 +23,6 @@ interface Changing {
   isOwn: boolean;
   draft: LimitsDraft;
 }
-
-const KEY_WORDS = { min: 'least', target: 'aim at', max: 'most' } as const;
 
 /** Chooses the profile of a door, or types limits for this door alone with the reason. What is typed survives a reload. */
 export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
@@ -81,49 +77,7 @@ export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
         onChoose={(id) => setChanging({ ...changing, isOwn: id === 'own' })}
         testID="whose-limits"
       />
-      {isOwn && (
-        <>
-          {door.make.fireRated && (
-            <Slip label="Fire door">
-              <Words>{CAUTIONS.fireDoor}</Words>
-            </Slip>
-          )}
-          {EDGES.map((edge) => (
-            <View key={edge} style={styles.edge}>
-              <Words kind="strong">{`${EDGE_WORDS[edge]}, ${words.unit}`}</Words>
-              <Form>
-                {LIMIT_KEYS.map((key) => (
-                  <FormCell key={key} takes="third">
-                    <Field
-                      label={KEY_WORDS[key]}
-                      spoken={`${EDGE_WORDS[edge]}, ${KEY_WORDS[key]}`}
-                      value={draft.edges[edge][key]}
-                      onChange={(text) => type((was) => ({ ...was, edges: { ...was.edges, [edge]: { ...was.edges[edge], [key]: text } } }))}
-                      error={errors[`edges.${edge}.${key}`]}
-                      testID={`limit-${edge}-${key}`}
-                    />
-                  </FormCell>
-                ))}
-              </Form>
-            </View>
-          ))}
-          <Field
-            label={`Even within, ${words.unit}`}
-            value={draft.evenWithin}
-            onChange={(text) => type((was) => ({ ...was, evenWithin: text }))}
-            error={errors.evenWithin}
-            testID="limit-even"
-          />
-          <Field
-            label="Why this door has its own"
-            hint="Its certificate, the specification, a seal"
-            value={draft.reason}
-            onChange={(text) => type((was) => ({ ...was, reason: text }))}
-            error={errors.reason}
-            testID="limit-reason"
-          />
-        </>
-      )}
+      {isOwn && <OwnLimitsFields draft={draft} errors={errors} isFireDoor={door.make.fireRated} onChange={type} />}
       <FormKeys onLeave={() => close(onLeave)} onKeep={keep} testID="keep-limits" />
     </View>
   );
@@ -143,7 +97,4 @@ function isChanging(kept: unknown): kept is Changing {
   return profile !== undefined && PROFILE_IDS.includes(profile) && typeof draft?.reason === 'string';
 }
 
-const styles = StyleSheet.create({
-  form: { gap: SPACE.m },
-  edge: { gap: SPACE.xs },
-});
+const styles = StyleSheet.create({ form: { gap: SPACE.m } });

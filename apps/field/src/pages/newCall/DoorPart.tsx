@@ -2,7 +2,7 @@ import { formatNumber, HINGE_LAYOUT_IDS, HINGE_LAYOUTS } from '@proper-swing/cor
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
-import { Form, FormCell, FormFault } from '../../design/Form';
+import { Form, FormCell } from '../../design/Form';
 import { Section } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
@@ -36,9 +36,9 @@ export function DoorPart({ form, set, error, preferences }: PartProps & { prefer
         options={[...doors.map(({ id, title }) => ({ id, label: title })), { id: 'new', label: 'New door' }]}
         chosen={form.doorId}
         onChoose={set('doorId')}
+        error={error('doorId')}
         testID="door"
       />
-      <FormFault says={error('doorId')} />
       {form.doorId === 'new' && (
         <View style={styles.fields}>
           <Field

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
-import { Form, FormCell, FormFault } from '../../design/Form';
+import { Form, FormCell } from '../../design/Form';
 import { Section } from '../../design/Section';
 import { useSites } from '../../offline/lists';
 import type { PartProps } from './parts';
@@ -27,9 +27,9 @@ export function SitePart({ form, set, error }: PartProps) {
         options={[...shown.map(({ id, name }) => ({ id, label: name })), { id: 'new', label: 'New site' }]}
         chosen={form.siteId}
         onChoose={choose}
+        error={error('siteId')}
         testID="site"
       />
-      <FormFault says={error('siteId')} />
       {form.siteId === 'new' && (
         <Form>
           <FormCell takes="whole">
