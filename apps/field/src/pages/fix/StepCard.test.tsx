@@ -7,6 +7,7 @@ import { planCorrections } from '@proper-swing/core/engine';
 import { onlineManager } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { outbox } from '../../offline/outbox';
+import { deviceStorage } from '../../offline/storage';
 import { StepCard } from './StepCard';
 
 const words = lengthWords({ system: 'mm' });
@@ -78,6 +79,29 @@ describe('a step of the plan', () => {
         remark: 'Second layer to seat it.',
       },
     ]);
+  });
+
+  it('what was typed is there after a reload, but not for a step that is planned otherwise, which keeps its own', () => {
+    const card = (amount: number) => (
+      <StepCard record={record} step={{ ...shim, amount }} number={2} done={undefined} isNext words={words} />
+    );
+    const remark = () => screen.getByLabelText('What you saw (may stay empty)').props.value as string;
+    render(card(2));
+    fireEvent.changeText(screen.getByLabelText('What you saw (may stay empty)'), 'Leg is soft');
+    screen.unmount();
+    render(card(2));
+    expect(remark()).toBe('Leg is soft');
+    screen.unmount();
+    const kept = deviceStorage.keys().filter((key) => key.startsWith('swing.draft.log'));
+    render(card(3));
+    expect(remark()).toBe('');
+    fireEvent.changeText(screen.getByLabelText('What you saw (may stay empty)'), 'Leg is firm');
+    expect(deviceStorage.keys().filter((key) => key.startsWith('swing.draft.log'))).toEqual(kept);
+    // A new plan while the step is on the page begins its log again.
+    screen.rerender(card(4));
+    expect([remark(), screen.getByTestId('log-amount-value').props.children]).toEqual(['', '4']);
+    fireEvent.press(screen.getByTestId('log-step'));
+    expect(deviceStorage.keys().filter((key) => key.startsWith('swing.draft.log'))).toEqual([]);
   });
 
   it('a logged step is taken back by a superseding entry, and both stay in the record', () => {

@@ -64,7 +64,7 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
       )}
       {done && <LookAgain record={record} after={done} ids={step.lookAgain} />}
       {shows && <StepDetail step={step} />}
-      {shows && !done && <StepLog record={record} step={step} isNext={isNext} />}
+      {shows && !done && <StepLog key={step.amount} record={record} step={step} isNext={isNext} />}
     </View>
   );
 }
@@ -98,19 +98,24 @@ function StepDetail({ step }: { step: PlannedStep }) {
 
 /** What was really done, while it is being typed. */
 interface StepLogDraft {
+  /** What the plan asked for then. */
+  planned: number;
   amount: number;
   remark: string;
 }
 
-function isStepLog(kept: unknown): kept is StepLogDraft {
-  const { amount, remark } = (kept ?? {}) as Partial<StepLogDraft>;
-  return Number.isFinite(amount) && typeof remark === 'string';
-}
+/** Whether a draft is of the log of a step as it is planned now: another plan begins another log. */
+const isLogOf =
+  (step: PlannedStep) =>
+  (kept: unknown): kept is StepLogDraft => {
+    const { planned, amount, remark } = (kept ?? {}) as Partial<StepLogDraft>;
+    return planned === step.amount && Number.isFinite(amount) && typeof remark === 'string';
+  };
 
 function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedStep; isNext: boolean }) {
-  const key = `swing.draft.log.${record.call.id}.${step.action}.${step.hinge ?? ''}.${step.amount}`;
-  const asPlanned: StepLogDraft = { amount: step.amount, remark: '' };
-  const { draft, setDraft: setLog, drop } = useKeptDraft(key, isStepLog, () => asPlanned);
+  const key = `swing.draft.log.${record.call.id}.${step.action}.${step.hinge ?? ''}`;
+  const asPlanned: StepLogDraft = { planned: step.amount, amount: step.amount, remark: '' };
+  const { draft, setDraft: setLog, drop } = useKeptDraft(key, isLogOf(step), () => asPlanned);
   const { amount, remark } = draft;
   const size = step.planed ? 0.5 : 1;
   const log = () => {
@@ -125,13 +130,13 @@ function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedSt
         <Stepper
           label="Really done"
           value={String(amount)}
-          onStep={(by) => setLog({ remark, amount: amount + by * size })}
+          onStep={(by) => setLog({ ...draft, amount: amount + by * size })}
           testID="log-amount"
         >
           <Words>{`Really done, in ${step.unit}`}</Words>
         </Stepper>
       )}
-      <Field label="What you saw (may stay empty)" value={remark} onChange={(text) => setLog({ amount, remark: text })} />
+      <Field label="What you saw (may stay empty)" value={remark} onChange={(text) => setLog({ ...draft, remark: text })} />
       <Press kind={isDue ? 'primary' : 'plain'} onPress={log} testID="log-step">
         Done: log this step
       </Press>
