@@ -1,36 +1,12 @@
 // npm test: install, types, share of tests, unit with lint beside it, build, end to end. Stops at the first part that fails, with its
 // exit code.
-import { spawn } from 'node:child_process';
-import { once } from 'node:events';
-import { mkdirSync, openSync, readFileSync, rmSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run } from './house.mjs';
+import { beside, part, RESULTS } from './parts.mjs';
 import { SHARE_FROM, SHARE_TO, testShare } from './test-share.mjs';
 
-const RESULTS = join(ROOT, 'test-results');
 const bin = (name) => join(ROOT, 'node_modules/.bin', name);
-
-const part = (title, work) => {
-  const begun = Date.now();
-  console.log(`\n— ${title}`);
-  const done = work();
-  const say = () => console.log(`— ${title}: ${((Date.now() - begun) / 1000).toFixed(0)} s`);
-  return done instanceof Promise ? done.then(say) : say();
-};
-
-/** Begins a part that runs beside the next ones; its output waits in a file until it is asked for. */
-function beside(title, command, args) {
-  const log = join(RESULTS, `${title}.log`);
-  const out = openSync(log, 'w');
-  const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', out, out] });
-  process.on('exit', () => child.kill());
-  const ended = once(child, 'exit');
-  return async () => {
-    const [code] = await ended;
-    process.stdout.write(readFileSync(log));
-    if (code !== 0) process.exit(code ?? 1);
-  };
-}
 
 ensureInstalled();
 rmSync(RESULTS, { recursive: true, force: true });
