@@ -24,15 +24,15 @@ export const MUTATIONS = [
   [
     'one cause of a part is treated',
     core(
-      'planning/planCorrections.ts',
+      'planning/causesToTreat.ts',
       '.filter(({ part }, i, all) => all.findIndex((each) => each.part === part) === i)',
       '',
-      'hinged/plan',
+      'planning/causesToTreat',
     ),
   ],
   [
     'what was treated is not treated again',
-    core('planning/planCorrections.ts', '.filter((each) => !isTreated(belief, each))', '', 'hinged/afterRound'),
+    core('planning/causesToTreat.ts', '.filter((each) => !isTreated(belief, each))', '', 'planning/causesToTreat'),
   ],
   [
     'timber comes off only for a lack of room',
@@ -83,6 +83,11 @@ export const MUTATIONS = [
   ],
   ['removal of queued writes', field('offline/sending.ts', '      outbox.remove(outgoing);\n', '', 'offline/sending')],
   ['letting go of a settled write', field('offline/sending.ts', 'onSettled: () => mutations.remove(mutation),', '', 'offline/sending')],
+  ['the order of writes under load', field('offline/quietMoment.ts', 'given.shift()?.()', 'work()', 'offline/quiet')],
+  [
+    'a confirmed write taken as refused',
+    field('offline/sending.ts', 'if (error instanceof RefusedError) outbox', 'outbox', 'offline/sending'),
+  ],
   ['a 5xx taken as refusal', field('offline/api.ts', 'if (response.status >= 500)', 'if (response.status >= 600)', 'offline/api')],
   [
     'a new check after new work',

@@ -122,8 +122,16 @@ describe('sending what waits', () => {
   });
 
   it('lets go of what was confirmed even when the answers kept here cannot take it in', async () => {
-    const damaged = { ...exampleRecord(), call: undefined } as unknown as CallRecord;
-    const client = await confirm('notes', note('a'), (kept) => kept.setQueryData(KEYS.callRecord('call'), damaged));
+    const { outbox, storage, client, asked, start } = sender();
+    client.setQueryData(KEYS.callRecord('call'), { ...exampleRecord(), call: undefined });
+    outbox.add('notes', note('a'));
+    start();
+    await waitFor(() => expect(asked).toHaveLength(1));
+    asked[0]?.answer();
+    await waitFor(() => expect(client.getMutationCache().getAll()).toEqual([]));
+    expect(outbox.waiting()).toEqual([]);
+    // Nor does a reload find it as refused.
+    expect(storage.kept.size).toBe(0);
     client.clear();
   });
 
