@@ -3,12 +3,13 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { engineCommand } from './engineCommand';
 
 const ROOT = join(__dirname, '../../..');
 
 /** The command as a shell runs it. */
-function engine(args: readonly string[], input = ''): { status: number | null; out: string; err: string } {
-  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', 'apps/server/src/engineCommand.ts', ...args], {
+function inShell(args: readonly string[], input = ''): { status: number | null; out: string; err: string } {
+  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', 'apps/server/src/engine.ts', ...args], {
     cwd: ROOT,
     input,
     encoding: 'utf8',
@@ -17,7 +18,16 @@ function engine(args: readonly string[], input = ''): { status: number | null; o
   return { status, out: stdout, err: stderr };
 }
 
+const engine = (args: readonly string[], input = '') => engineCommand(args, () => input);
+
 describe('the engine on the command line', () => {
+  it('ends in a shell as it says, with what it read there', () => {
+    const good = ['length.parse', '-'] as const;
+    expect(inShell(good, '{"text":"2-1/4"}')).toEqual(engine(good, '{"text":"2-1/4"}'));
+    expect(inShell(good, '{')).toEqual(engine(good, '{'));
+    expect(engine(good, '{').status).toBe(1);
+  });
+
   it('lists every function', () => {
     const { status, out } = engine(['list']);
     expect(status).toBe(0);

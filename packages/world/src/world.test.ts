@@ -139,14 +139,14 @@ describe('the scenario world', () => {
   });
 
   it('the same seed gives the same study', () => {
-    const { cases, first } = studyDiagnosis(3, 4, noClock).everything;
-    expect(studyDiagnosis(3, 4, noClock).everything).toMatchObject({ cases, first });
+    const { cases, first } = studyDiagnosis(3, 2, noClock).everything;
+    expect(studyDiagnosis(3, 2, noClock).everything).toMatchObject({ cases, first });
     expect(isDoorTrue(makeScenario(seededRandom(1), { twoFaults: 0, sound: 0 }).door)).toBe(false);
   });
 
   it('on a few doors the tool needs fewer cycles than the ladder, and the oracle fewer still', () => {
-    const { ours, ladder, oracle } = studyCorrection(5, 9, noClock);
-    expect(ours.doors).toBeGreaterThan(3);
+    const { ours, ladder, oracle } = studyCorrection(5, 6, noClock);
+    expect(ours.doors).toBeGreaterThan(2);
     expect(ours.cycles).toBeLessThan(ladder.cycles);
     expect(ours.cycles).toBeGreaterThanOrEqual(oracle.cycles * 0.8);
   });
