@@ -3,7 +3,7 @@ import { believe } from '../inference/believe';
 import type { DoneStep } from '../inference/observed';
 import { modelOf } from '../model/doorModel';
 import { causesToTreat } from './causesToTreat';
-import { believedAt, KIND } from './planning.fixture';
+import { believedAt, KIND, withChances } from './planning.fixture';
 
 const treated = (chances: Readonly<Record<string, number>>, done: DoneStep[] = []) =>
   causesToTreat({ ...believedAt(chances), done }).map(({ id }) => id);
@@ -17,11 +17,7 @@ it('what is as likely as 35 in 100 is treated, the likeliest first; that nothing
 it('of two causes of one part the likelier is treated', () => {
   const kind = { ...KIND, causes: [...KIND.causes, { ...sunkPeg, id: 'split' }] };
   const belief = believe(modelOf(kind, hatch), { readings: [], findings: [] });
-  const [split, sunk] = [0.4, 0.36];
-  const chances = Float64Array.from(belief.space.hypotheses, ({ causes: [first, ...more] }) =>
-    more.length > 0 ? 0 : first?.id === 'split' ? split : first?.id === 'sunk' ? sunk : 0,
-  );
-  expect(causesToTreat({ ...belief, chances }).map(({ id }) => id)).toEqual(['split']);
+  expect(causesToTreat(withChances(belief, { split: 0.4, sunk: 0.36 })).map(({ id }) => id)).toEqual(['split']);
 });
 
 it('what was set where it ails has been dealt with; elsewhere it has not', () => {

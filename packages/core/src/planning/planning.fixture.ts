@@ -59,14 +59,15 @@ export const setting = (place: Setting['where'], id = 'packPeg', amount = 1): Se
   price: 5,
 });
 
-/** A belief in which the causes have just these chances. */
-export const believedAt = (chances: Readonly<Record<string, number>>): Belief => {
-  const belief = believe(model, { readings: [], findings: [] });
-  return {
-    ...belief,
-    chances: Float64Array.from(belief.space.hypotheses, ({ causes }) => (causes.length === 1 ? (chances[causes[0]?.id ?? ''] ?? 0) : 0)),
-  };
-};
+/** A belief in which single causes have just these chances, and nothing else has any. */
+export const withChances = (belief: Belief, chances: Readonly<Record<string, number>>): Belief => ({
+  ...belief,
+  chances: Float64Array.from(belief.space.hypotheses, ({ causes: [first, ...more] }) =>
+    more.length > 0 ? 0 : (chances[first?.id ?? ''] ?? 0),
+  ),
+});
+export const believedAt = (chances: Readonly<Record<string, number>>) =>
+  withChances(believe(model, { readings: [], findings: [] }), chances);
 
 export const trial: Trial = {
   model,

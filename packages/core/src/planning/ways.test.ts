@@ -9,11 +9,7 @@ import type { Candidate } from './candidate';
 import { lostPlans } from './lostPlans';
 import { rulingsOn } from './rulings';
 import { waysToTreat } from './ways';
-import { believedAt, KIND, leftAlone, model, plan, setting } from './planning.fixture';
-
-/** The chances of single causes in the order of a belief's hypotheses. */
-const singleChances = ({ space }: Belief, chances: Readonly<Record<string, number>>) =>
-  Float64Array.from(space.hypotheses, ({ causes: [first, ...more] }) => (more.length > 0 ? 0 : (chances[first?.id ?? ''] ?? 0)));
+import { believedAt, KIND, leftAlone, model, plan, setting, withChances } from './planning.fixture';
 
 /** A cause that no place has. */
 const anywhere = (cures: string[]): Cause => {
@@ -128,7 +124,7 @@ describe('advice', () => {
     const kind = { ...KIND, causes: [...KIND.causes, split] };
     const belief = believe(modelOf(kind, hatch), { readings: [], findings: [] });
     const advised = (chances: Readonly<Record<string, number>>, treat: Cause[]) =>
-      adviceFor({ ...belief, chances: singleChances(belief, chances) }, treat, false).map((says) => /be: (.*)\. Settle/.exec(says)?.[1]);
+      adviceFor(withChances(belief, chances), treat, false).map((says) => /be: (.*)\. Settle/.exec(says)?.[1]);
     expect(advised({ sound: 0.4, sunk: 0.3, split: 0.2 }, [sunkPeg])).toEqual(['split peg']);
     expect(advised({ sound: 0.4, sunk: 0.3, split: 0.15 }, [sunkPeg])).toEqual([]);
     expect(advised({ sunk: 0.5, split: 0.45 }, [sunkPeg])).toEqual(['split peg']);
