@@ -9,30 +9,39 @@ const PAGES = [
   { page: 'bench', path: '/bench', stands: 'bench-latch.strike', budget: 333 },
   { page: 'sheet', path: '/bench/latch-strike', stands: 'field-lowMm', budget: 333 },
   { page: 'listen', path: '/call/:id', stands: 'to-measure', budget: 322 },
+  { page: 'look', path: '/call/:id/look', stands: 'to-measure', budget: 322 },
   { page: 'measure', path: '/call/:id/measure', stands: 'estimate-cause', budget: 324 },
   { page: 'find', path: '/call/:id/find', stands: 'to-fix', budget: 320 },
   { page: 'fix', path: '/call/:id/fix', stands: 'to-prove', budget: 325 },
+  { page: 'turns', path: '/call/:id/turns', stands: 'now', budget: 335 },
   { page: 'prove', path: '/call/:id/prove', stands: 'verdict', budget: 320 },
+  { page: 'door', path: '/door/:door', stands: 'new-call-here', budget: 322 },
 ];
 
 /** Opens each page in a browser that has nothing kept. */
 export async function openedPages({ url, browser }) {
-  const callId = await aCall({ url, browser });
+  const { id, door } = await aCall({ url, browser });
   const sizes = [];
   for (const { path, ...rest } of PAGES) {
-    sizes.push({ ...rest, kilobytes: (await bytesOf({ url, browser }, path.replace(':id', callId), rest.stands)) / 1024 });
+    const address = path.replace(':id', id).replace(':door', door);
+    sizes.push({ ...rest, kilobytes: (await bytesOf({ url, browser }, address, rest.stands)) / 1024 });
   }
   return sizes;
 }
 
+/** A call on a door with adjustable hinges, and that door. */
 async function aCall({ url, browser }) {
   const page = await browser.newPage();
   await page.goto(url);
   await page.getByRole('button', { name: /Front door/ }).click();
   await page.getByTestId('to-measure').waitFor();
-  const id = new URL(page.url()).pathname.split('/')[2];
+  const lastOf = () => new URL(page.url()).pathname.split('/')[2];
+  const id = lastOf();
+  await page.getByRole('button', { name: 'Earlier visits' }).click();
+  await page.getByTestId('new-call-here').waitFor();
+  const door = lastOf();
   await page.close();
-  return id;
+  return { id, door };
 }
 
 async function bytesOf({ url, browser }, path, stands) {

@@ -6,7 +6,7 @@ import { PLANNING_WORDS } from './planningWords';
 /** From this chance on what a cause forbids is forbidden. */
 const FORBID_FROM = 0.2;
 
-/** An action that may not be done on this door; one that its hinges simply do not have is no ruling to be told of. */
+/** An action that may not be done on this door; one that the door simply has nothing for is no ruling to be told of. */
 export interface RulingOnDoor extends RuledOut {
   isObvious: boolean;
 }

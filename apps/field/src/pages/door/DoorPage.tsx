@@ -45,7 +45,7 @@ export function DoorPage() {
     <Page
       header={header}
       footer={
-        <Press kind="primary" onPress={() => router.navigate(`/new?siteId=${door.siteId}&doorId=${door.id}`)}>
+        <Press kind="primary" onPress={() => router.navigate(`/new?siteId=${door.siteId}&doorId=${door.id}`)} testID="new-call-here">
           New call on this door
         </Press>
       }
