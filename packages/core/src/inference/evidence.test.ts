@@ -2,6 +2,7 @@ import { HATCH, hatch, soundHatch, sunkPeg, woodCheck, type Hatch } from '../hat
 import type { Cause } from '../model/cause';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
+import { logNormalBelow } from '../numbers/normal';
 import { believe } from './believe';
 import { diagnose, estimate } from './diagnose';
 import { weighEvidence, type Evidence } from './evidence';
@@ -89,7 +90,92 @@ describe('the weight of a reading', () => {
   });
 });
 
+describe('the weight of figures put together', () => {
+  const sign = (combination: Record<string, number>) => ({
+    id: 'sum',
+    part: 'rim',
+    combination,
+    above: 'above',
+    below: 'below',
+    even: 'even',
+    compare: 'taper' as const,
+  });
+  const of = (combination: Record<string, number>, observed: Observations, id = 'sunk') =>
+    evidenceOf(observed, id, { ...HATCH, signs: [sign(combination)] })[0];
+
+  // A rule reads the bolt to ± 0.4 mm, 2 mm above what its peg stands at; a peg is set by eye to ± 0.4.
+  it('counts each figure by its weight, its offset and its spread', () => {
+    const twice = of({ bolt: 2 }, { readings: [{ station: 'bolt', mm: 1 }], findings: [] });
+    const variance = 4 * (0.4 ** 2 + 0.4 ** 2);
+    expect(twice?.readMm).toBeCloseTo(2, 9);
+    expect([twice?.expectedMm, twice?.othersMm]).toEqual([expect.closeTo(8, 9), expect.closeTo(0, 9)]);
+    expect(twice?.weight).toBeCloseTo(logNormal(2, 8, variance + 4 * 1.5 ** 2) - logNormal(2, 0, variance), 9);
+    const both = of({ 'gap.left': -1, 'gap.right': 2 }, gapsRead(2, 3));
+    const spread = 5 * (0.4 ** 2 + 0.1 ** 2 + 0.15 ** 2);
+    expect(both?.readMm).toBeCloseTo(4, 9);
+    expect(both?.weight).toBeCloseTo(logNormal(4, 10, spread + 4 * 1.5 ** 2) - logNormal(4, 2, spread), 9);
+  });
+
+  it('is clear of even by one and a half times what coarse readings err by', () => {
+    const said = (mm: number) => of({ bolt: 2 }, { readings: [{ station: 'bolt', mm }], findings: [] })?.says;
+    // Twice a rule's 0.4 mm, by one and a half: 1.2.
+    expect([said(0.59), said(0.61), said(-0.61)]).toEqual(['even', 'above', 'below']);
+  });
+
+  it('of a cause with several forms goes by the one that the readings favour', () => {
+    const [usual] = sunkPeg.forms;
+    const axis = usual?.axes[0];
+    if (usual === undefined || axis === undefined) throw new Error('a sunk peg has an axis');
+    const form = (id: string, share: number, mean: number) => ({ ...usual, id, share, axes: [{ ...axis, mean, sd: 0.5 }] });
+    const kind = { ...HATCH, causes: [soundHatch, { ...sunkPeg, forms: [form('little', 0.5, 2), form('much', 0.5, 8)] }] };
+    const expected = (right: number) => evidenceOf(gapsRead(2, right), 'sunk', kind)[0]?.expectedMm;
+    expect([expected(4.2), expected(9.5)]).toEqual([expect.closeTo(2, 9), expect.closeTo(8, 9)]);
+    const turned = { ...kind, causes: [soundHatch, { ...sunkPeg, forms: [form('much', 0.5, 8), form('little', 0.5, 2)] }] };
+    expect(evidenceOf(gapsRead(2, 4.2), 'sunk', turned)[0]?.expectedMm).toBeCloseTo(2, 9);
+  });
+
+  it('of a cause is of that cause by itself, whatever it may meet', () => {
+    const bolt = { ...sunkPeg, id: 'bolt', part: 'bolt', prior: 0.5 };
+    const [taper] = evidenceOf(gapsRead(2, 10), 'sunk', { ...HATCH, causes: [soundHatch, sunkPeg, bolt] });
+    expect(taper?.expectedMm).toBeCloseTo(4, 9);
+    expect(taper?.othersMm).toBeCloseTo((0.5 * 0 + 0.5 * 4) / 1, 9);
+  });
+});
+
+describe('the weight of a rub', () => {
+  // A gap of nought or less, by the normal distribution under each cause: a peg at 2 or 6 mm, its rim uneven, the gauge's own error.
+  it('is the log of the chance of no gap under the cause against that under the others', () => {
+    const noise = 0.4 ** 2 + 0.1 ** 2 + 0.15 ** 2;
+    const [rub] = evidenceOf({ readings: [{ station: 'gap.right', rubs: true }], findings: [] }, 'sunk');
+    const weight = logNormalBelow(-6 / Math.sqrt(noise + 1.5 ** 2)) - logNormalBelow(-2 / Math.sqrt(noise));
+    expect(rub?.weight).toBeCloseTo(weight, 9);
+    expect(rub).not.toHaveProperty('readMm');
+    // A rub is no figure that a sign could be made of.
+    expect(
+      evidenceOf(
+        {
+          readings: [
+            { station: 'gap.left', mm: 2 },
+            { station: 'gap.right', rubs: true },
+          ],
+          findings: [],
+        },
+        'sunk',
+      ),
+    ).toHaveLength(1);
+  });
+});
+
 describe('evidence from answers', () => {
+  it('is strong from ten to one on, fair from e to one', () => {
+    const strength = (under: number) => {
+      const checks = [{ ...woodCheck, chances: { otherwise: [5, 95], sunk: [under, 100 - under] } }] as unknown as typeof HATCH.findings;
+      const crushed: Observations = { readings: [], findings: [{ finding: 'wood', answer: 'crushed' }] };
+      return evidenceOf(crushed, 'sunk', { ...HATCH, findings: checks })[0]?.strength;
+    };
+    expect([13, 14, 49, 51].map(strength)).toEqual(['slight', 'fair', 'fair', 'strong']);
+  });
+
   const checks = [
     { ...woodCheck, id: 'plain', chances: { otherwise: [10, 90], sunk: [95, 5] } },
     { ...woodCheck, id: 'fair', chances: { otherwise: [20, 80], sunk: [60, 40] } },
