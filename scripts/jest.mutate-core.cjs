@@ -6,7 +6,7 @@ module.exports = {
   testMatch: [
     '**/src/{numbers,model,inference,planning}/**/*.test.ts',
     '**/src/hatch.test.ts',
-    '**/src/hinged/{outcome,lookAgain,hypotheses}.test.ts',
+    '**/src/hinged/{outcome,lookAgain}.test.ts',
   ],
   testTimeout: 30000,
 };
