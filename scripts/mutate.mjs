@@ -37,16 +37,24 @@ function byHand() {
   return survived.length === 0;
 }
 
+/** A mutant that no test reaches has survived; one that the tests never end on is killed. What cannot be loaded counts as neither. */
+function counted(mutants) {
+  const among = (...states) => mutants.filter(({ status }) => states.includes(status)).length;
+  return { killed: among('Killed', 'Timeout'), survived: among('Survived', 'NoCoverage') };
+}
+
 function byTool(part) {
   const { status } = spawnSync(join(ROOT, 'node_modules/.bin/stryker'), ['run', `scripts/stryker.${part}.json`], {
     cwd: ROOT,
     stdio: 'inherit',
   });
   const report = JSON.parse(readFileSync(join(ROOT, `test-results/mutation-${part}.json`), 'utf8'));
-  const states = Object.values(report.files).flatMap(({ mutants }) => mutants.map((mutant) => mutant.status));
-  const count = (...wanted) => states.filter((each) => wanted.includes(each)).length;
-  const killed = count('Killed', 'Timeout');
-  const survived = count('Survived', 'NoCoverage');
+  const files = Object.entries(report.files).map(([file, { mutants }]) => ({ file, ...counted(mutants) }));
+  for (const { file, killed, survived } of files.sort((a, b) => b.survived - a.survived)) {
+    console.log(`${String(killed).padStart(5)} killed ${String(survived).padStart(4)} survived  ${file}`);
+  }
+  const sum = (of) => files.reduce((all, each) => all + each[of], 0);
+  const [killed, survived] = [sum('killed'), sum('survived')];
   const share = (100 * killed) / (killed + survived);
   console.log(`${part}: ${killed} killed, ${survived} survived, ${share.toFixed(1)} %`);
   return status === 0 && share >= LEAST_KILLED;
