@@ -7,7 +7,7 @@ import { SPACE, type Palette } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
 import { doorOutline, FRAME_PX, openingIn, type DoorOutline } from './doorOutline';
-import { StationFigure, StationTarget } from './StationLabel';
+import { labelHeight, StationFigure, StationTarget } from './StationLabel';
 import type { GapLabel } from './gapLabel';
 import { Hatches, timberOf } from '../../design/drawing/Timber';
 
@@ -26,8 +26,6 @@ export interface DoorDrawingProps {
 }
 
 const SIDE_PX = 70;
-/** Room for the labels over the head and under the foot. */
-const END_PX = { low: 34, high: 50 };
 /** Lower than this there is no room for the doubt under each figure, px. */
 const LOW_BELOW_PX = 300;
 /** Narrower than this the figures along the head lie on each other, px. */
@@ -41,7 +39,7 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
   const { width, height, make, gapsMm, afterMm, labels, active, onPick, unit } = props;
   const { hingesOn, slabHeightMm, hingeHeightsMm } = make;
   const isLow = height < LOW_BELOW_PX;
-  const endPx = isLow ? END_PX.low : END_PX.high;
+  const endPx = labelHeight(isLow);
   const size = useMemo(
     () => ({ width: width - 2 * SIDE_PX, height: height - 2 * endPx, slabHeightMm, hingeHeightsMm }),
     [width, height, endPx, slabHeightMm, hingeHeightsMm],

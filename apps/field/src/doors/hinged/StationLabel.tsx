@@ -16,16 +16,15 @@ export interface LabelPlace {
 }
 
 const WIDTH = 68;
-const HEIGHT = { low: 34, high: 50 };
 const LINE_HEIGHT = 20;
 
-const boxAt = ({ x, y, isLow }: LabelPlace) => {
-  const height = isLow ? HEIGHT.low : HEIGHT.high;
-  return { left: x - WIDTH / 2, top: y - height / 2, height };
-};
+/** How high a label is, px: of one line on a low drawing, of two on others. */
+export const labelHeight = (isLow: boolean) => (isLow ? 34 : 50);
+
+const boxAt = ({ x, y, isLow }: LabelPlace) => ({ left: x - WIDTH / 2, top: y - labelHeight(isLow) / 2, height: labelHeight(isLow) });
 
 /** So that lines of text stand in the middle of their box. */
-const linesIn = (isLow: boolean, lines: number) => ({ paddingTop: ((isLow ? HEIGHT.low : HEIGHT.high) - lines * LINE_HEIGHT) / 2 });
+const linesIn = (isLow: boolean, lines: number) => ({ paddingTop: (labelHeight(isLow) - lines * LINE_HEIGHT) / 2 });
 export interface StationTargetProps extends LabelPlace {
   id: StationId;
   onPick: (id: StationId) => void;
