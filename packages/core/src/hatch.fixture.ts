@@ -1,4 +1,5 @@
 import type { Action } from './model/action';
+import type { CauseForm } from './model/cause';
 import type { DoorKind } from './model/tables';
 
 /** A loft hatch on two pegs: the smallest kind of door there can be, made of tables alone. */
@@ -165,3 +166,10 @@ export const woodCheck = wood;
 
 /** Other work of the hatch: packing, but for what is said. */
 export const hatchWork = (id: string, more: Partial<Action> = {}): Action => ({ ...pack, id, title: id, ...more });
+
+/** A way for a peg to be off: by so many mm at the right, or by a share of them. */
+export const pegForm = (id: string, share: number, mean: number, sd: number, right = 1): CauseForm => ({
+  id,
+  share,
+  axes: [{ measure: 'peg down', mean, sd, moves: { right } }],
+});

@@ -1,5 +1,4 @@
-import { HATCH, hatch, soundHatch, sunkPeg, type Hatch } from '../hatch.fixture';
-import type { CauseForm } from '../model/cause';
+import { HATCH, hatch, pegForm, soundHatch, sunkPeg, type Hatch } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { believe } from './believe';
@@ -11,13 +10,6 @@ import { takenAnswers } from './takenAnswers';
 
 const model = modelOf(HATCH, hatch);
 const nothing: Observations = { readings: [], findings: [] };
-
-/** A way to show itself by so many mm at the bolt, and half as much at the right peg. */
-const form = (id: string, share: number, mean: number): CauseForm => ({
-  id,
-  share,
-  axes: [{ measure: 'bolt', mean, sd: 0.4, moves: { right: 0.5 } }],
-});
 
 /** The hatch with its two causes weighed otherwise. */
 const weighed = (soundPrior: number, sunkPrior: number): DoorKind<Hatch> => ({
@@ -93,7 +85,13 @@ describe('hypotheses', () => {
 });
 
 describe('chances and faults supposed beforehand', () => {
-  const bolt = { ...sunkPeg, id: 'bolt', part: 'bolt', prior: 0.25, forms: [form('bent', 0.75, 2), form('short', 0.25, -3)] };
+  const bolt = {
+    ...sunkPeg,
+    id: 'bolt',
+    part: 'bolt',
+    prior: 0.25,
+    forms: [pegForm('bent', 0.75, 2, 0.4, 0.5), pegForm('short', 0.25, -3, 0.4, 0.5)],
+  };
   const kind = { ...HATCH, causes: [{ ...soundHatch, prior: 1 }, { ...sunkPeg, prior: 0.75 }, bolt] };
 
   it('are a cause’s share of all by its form’s share, four in five of them single; pairs by both', () => {

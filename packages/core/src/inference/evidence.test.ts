@@ -1,4 +1,4 @@
-import { HATCH, hatch, soundHatch, sunkPeg, woodCheck, type Hatch } from '../hatch.fixture';
+import { HATCH, hatch, pegForm, soundHatch, sunkPeg, woodCheck, type Hatch } from '../hatch.fixture';
 import type { Cause } from '../model/cause';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
@@ -123,14 +123,10 @@ describe('the weight of figures put together', () => {
   });
 
   it('of a cause with several forms goes by the one that the readings favour', () => {
-    const [usual] = sunkPeg.forms;
-    const axis = usual?.axes[0];
-    if (usual === undefined || axis === undefined) throw new Error('a sunk peg has an axis');
-    const form = (id: string, share: number, mean: number) => ({ ...usual, id, share, axes: [{ ...axis, mean, sd: 0.5 }] });
-    const kind = { ...HATCH, causes: [soundHatch, { ...sunkPeg, forms: [form('little', 0.5, 2), form('much', 0.5, 8)] }] };
+    const kind = { ...HATCH, causes: [soundHatch, { ...sunkPeg, forms: [pegForm('little', 0.5, 2, 0.5), pegForm('much', 0.5, 8, 0.5)] }] };
     const expected = (right: number) => evidenceOf(gapsRead(2, right), 'sunk', kind)[0]?.expectedMm;
     expect([expected(4.2), expected(9.5)]).toEqual([expect.closeTo(2, 9), expect.closeTo(8, 9)]);
-    const turned = { ...kind, causes: [soundHatch, { ...sunkPeg, forms: [form('much', 0.5, 8), form('little', 0.5, 2)] }] };
+    const turned = { ...kind, causes: [soundHatch, { ...sunkPeg, forms: [pegForm('much', 0.5, 8, 0.5), pegForm('little', 0.5, 2, 0.5)] }] };
     expect(evidenceOf(gapsRead(2, 4.2), 'sunk', turned)[0]?.expectedMm).toBeCloseTo(2, 9);
   });
 

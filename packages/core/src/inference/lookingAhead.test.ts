@@ -1,4 +1,4 @@
-import { HATCH, hatch, soundHatch, sunkPeg } from '../hatch.fixture';
+import { HATCH, hatch, pegForm, soundHatch, sunkPeg } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
 import { believe } from './believe';
 import { doubtOver, lookoutOf } from './doubt';
@@ -62,11 +62,7 @@ describe('what a look would tell', () => {
 
   // The definition, by the trapezoid rule over the figure: doubt now, less doubt after each figure by the chance of that figure.
   it('of a station is the drop of doubt over the figures it may show, for several causes and their forms', () => {
-    const [usual] = sunkPeg.forms;
-    const axis = usual?.axes[0];
-    if (usual === undefined || axis === undefined) throw new Error('a sunk peg has an axis');
-    const form = (id: string, share: number, mean: number) => ({ ...usual, id, share, axes: [{ ...axis, mean, sd: 0.6 }] });
-    const lifted = { ...sunkPeg, id: 'lifted', prior: 0.3, forms: [form('much', 0.4, -3), form('little', 0.6, -1)] };
+    const lifted = { ...sunkPeg, id: 'lifted', prior: 0.3, forms: [pegForm('much', 0.4, -3, 0.6), pegForm('little', 0.6, -1, 0.6)] };
     const kind = { ...HATCH, causes: [{ ...soundHatch, prior: 0.4 }, { ...sunkPeg, prior: 0.3 }, lifted] };
     const many = believe(modelOf(kind, hatch), nothing);
     const ahead = lookoutOf(many);

@@ -2,17 +2,12 @@ import { HATCH, hatch, soundHatch, sunkPeg, woodCheck, type Hatch } from '../hat
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { believe } from './believe';
-import type { Belief } from './belief';
+import { withChances } from './belief.fixture';
 import { nextBest, whatNext } from './nextBest';
 import type { Observations } from './observed';
 
 const nothing: Observations = { readings: [], findings: [] };
 const believed = (kind: DoorKind<Hatch> = HATCH, observed = nothing) => believe(modelOf(kind, hatch), observed);
-/** The same belief, were the chances of single causes these. */
-const were = (belief: Belief, chances: Readonly<Record<string, number>>): Belief => ({
-  ...belief,
-  chances: Float64Array.from(belief.space.hypotheses, ({ causes: [first] }) => chances[first?.id ?? ''] ?? 0),
-});
 const check = (id: string, otherwise: number, under: Readonly<Record<string, number>>) => ({
   ...woodCheck,
   id,
@@ -24,7 +19,7 @@ const check = (id: string, otherwise: number, under: Readonly<Record<string, num
 
 describe('the cause is settled', () => {
   const asksToKnow = (chances: Readonly<Record<string, number>>) =>
-    nextBest(nothing, were(believed(), chances)).choices[0]?.why.startsWith('known only to') === true;
+    nextBest(nothing, withChances(believed(), chances)).choices[0]?.why.startsWith('known only to') === true;
 
   it('when one is 85 in 100 likely and every other at most 15', () => {
     expect(asksToKnow({ sunk: 0.85, sound: 0.15 })).toBe(true);
@@ -61,7 +56,7 @@ describe('the cause is settled', () => {
       { why: 'rough', sd: 2, moves: { left: 1 } },
       { why: 'rough', sd: 3, moves: { right: 1 } },
     ];
-    const settled = (kind: DoorKind<Hatch>) => nextBest(nothing, were(believed(kind), { sound: 1 }));
+    const settled = (kind: DoorKind<Hatch>) => nextBest(nothing, withChances(believed(kind), { sound: 1 }));
     const only = { ...HATCH, causes: [soundHatch] };
     expect(settled({ ...only, spread }).choices.map(({ id }) => id)).toEqual(['gap.right', 'gap.left']);
     const known = (sd: number) => settled({ ...only, spread: [{ why: 'set by eye', sd, moves: { left: 1 } }] }).enough;

@@ -1,9 +1,10 @@
 import { hatch, sunkPeg } from '../hatch.fixture';
+import { withChances } from '../inference/belief.fixture';
 import { believe } from '../inference/believe';
 import type { DoneStep } from '../inference/observed';
 import { modelOf } from '../model/doorModel';
 import { causesToTreat } from './causesToTreat';
-import { believedAt, KIND, withChances } from './planning.fixture';
+import { believedAt, KIND } from './planning.fixture';
 
 const treated = (chances: Readonly<Record<string, number>>, done: DoneStep[] = []) =>
   causesToTreat({ ...believedAt(chances), done }).map(({ id }) => id);

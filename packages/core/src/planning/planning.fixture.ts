@@ -1,6 +1,6 @@
 import { HATCH, hatch, hatchWork, packPeg, soundHatch, sunkPeg, type Hatch } from '../hatch.fixture';
 import { believe } from '../inference/believe';
-import type { Belief } from '../inference/belief';
+import { withChances } from '../inference/belief.fixture';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { gapBoard } from './board';
@@ -59,13 +59,6 @@ export const setting = (place: Setting['where'], id = 'packPeg', amount = 1): Se
   price: 5,
 });
 
-/** A belief in which single causes have just these chances, and nothing else has any. */
-export const withChances = (belief: Belief, chances: Readonly<Record<string, number>>): Belief => ({
-  ...belief,
-  chances: Float64Array.from(belief.space.hypotheses, ({ causes: [first, ...more] }) =>
-    more.length > 0 ? 0 : (chances[first?.id ?? ''] ?? 0),
-  ),
-});
 export const believedAt = (chances: Readonly<Record<string, number>>) =>
   withChances(believe(model, { readings: [], findings: [] }), chances);
 

@@ -1,6 +1,7 @@
 import { hatch, hatchWork, sunkPeg } from '../hatch.fixture';
 import { believe } from '../inference/believe';
 import type { Belief } from '../inference/belief';
+import { withChances } from '../inference/belief.fixture';
 import { expectAt } from '../inference/expectation';
 import type { Cause } from '../model/cause';
 import { modelOf } from '../model/doorModel';
@@ -9,7 +10,7 @@ import type { Candidate } from './candidate';
 import { lostPlans } from './lostPlans';
 import { rulingsOn } from './rulings';
 import { waysToTreat } from './ways';
-import { believedAt, KIND, leftAlone, model, plan, setting, withChances } from './planning.fixture';
+import { believedAt, KIND, leftAlone, model, plan, setting } from './planning.fixture';
 
 /** A cause that no place has. */
 const anywhere = (cures: string[]): Cause => {
