@@ -1,6 +1,8 @@
 export { copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor } from './trueDoor';
 export { makeScenario, makeSoundDoor, type Scenario, type WorldOptions } from './makeDoor';
 export { answerCheck, takeReading } from './technician';
-export { carryOut, isDoorTrue } from './work';
-export { studyDiagnosis, type DiagnosisStudy, type Ranked } from './studyDiagnosis';
+export { carryOut } from './work';
+export { holds, isDoorTrue, VERDICTS, type Verdict } from './verdict';
+export { calibrationError, studyDiagnosis, type Bin, type DiagnosisStudy, type FirstSaid, type Ranked } from './studyDiagnosis';
+export { drawWorld, TABLES_OWN, USUAL_WORLDS, type WorldTraits } from './worldTraits';
 export { studyCorrection, type CorrectionStudy, type CycleCount } from './studyCorrection';

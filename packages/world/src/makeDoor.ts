@@ -1,7 +1,8 @@
 import { type CauseId, type HingedDoor, profileOf, type RandomStream } from '@proper-swing/core';
-import { between } from './draws';
+import { between, faultDraw } from './draws';
 import { WORLD_FAULTS } from './faults';
-import { GAP_STATIONS, NO_AILS, type TrueDoor } from './trueDoor';
+import { GAP_STATIONS, NO_AILS, poseOf, type TrueDoor } from './trueDoor';
+import { type FaultId, FAULT_IDS, TABLES_OWN, type WorldTraits } from './worldTraits';
 
 /** Kinds of door that the world hangs, with how often. Sizes of the trade; common practice, no source. */
 const KINDS: readonly { share: number; card: Omit<HingedDoor, 'slabWidthMm' | 'slabHeightMm' | 'hingeHeightsMm'>; hinges: 2 | 3 | 4 }[] = [
@@ -20,17 +21,21 @@ const SIZES = [
 ] as const;
 
 /** A sound door in an ordinary building. Its spreads are the world's own. */
-export function makeSoundDoor(random: RandomStream): TrueDoor {
-  const { normal, uniform } = random;
-  const pick = uniform();
+export function makeSoundDoor(random: RandomStream, world: WorldTraits = TABLES_OWN): TrueDoor {
+  const { uniform } = random;
+  const normal = () => world.building * random.normal();
+  const shares = KINDS.map(({ share }, i) => share * (world.kinds[i] ?? 1));
+  const pick = uniform() * shares.reduce((all, share) => all + share, 0);
   let sum = 0;
-  const kind = KINDS.find(({ share }) => (sum += share) > pick) ?? KINDS[0];
+  const kind = KINDS.find((_, i) => (sum += shares[i] ?? 0) > pick) ?? KINDS[0];
   const [w, h] = SIZES[Math.floor(uniform() * SIZES.length)] ?? SIZES[2];
   if (kind === undefined) throw new RangeError('the world has no kinds of door');
   const top = Math.round(between(random, 145, 185));
   const bottom = h - Math.round(between(random, 215, 265));
   const hingeHeightsMm = Array.from({ length: kind.hinges }, (_, i) => Math.round(top + ((bottom - top) * i) / (kind.hinges - 1)));
-  const card: HingedDoor = { ...kind.card, slabWidthMm: w, slabHeightMm: h, hingeHeightsMm };
+  const catalogue = world.catalogueMm === 0 ? [w, h] : [w, h].map((mm) => Math.round(mm + world.catalogueMm * random.normal()));
+  const [slabWidthMm = w, slabHeightMm = h] = catalogue;
+  const card: HingedDoor = { ...kind.card, slabWidthMm, slabHeightMm, hingeHeightsMm };
   const { edges } = profileOf(card);
   const together = 1.4 * normal();
   const turned = 0.6 * normal();
@@ -38,16 +43,17 @@ export function makeSoundDoor(random: RandomStream): TrueDoor {
   const slab = { w: w + 0.6 * normal(), h: h + 0.6 * normal() };
   const seat = edges.hinge.target + 0.3 * normal();
   const hangs = edges.head.target + 0.45 * normal();
-  return {
+  const belly = () => (world.crooked === 0 ? 0 : world.crooked * random.normal());
+  const door: TrueDoor = {
     card,
     slab,
     opening: {
       w: slab.w + edges.hinge.target + edges.latch.target + 0.5 * normal(),
       h: slab.h + edges.head.target + edges.foot.target + between(random, -2, 6),
     },
-    hingeLeg: { lean: together + r * turned + 0.55 * normal(), bow: 0.3 * normal() },
-    latchLeg: { lean: together + r * turned + 0.5 * normal(), bow: 0.3 * normal() },
-    head: { lean: turned + 0.5 * normal(), bow: 0.25 * normal() },
+    hingeLeg: { lean: together + r * turned + 0.55 * normal(), bow: 0.3 * normal() + belly() },
+    latchLeg: { lean: together + r * turned + 0.5 * normal(), bow: 0.3 * normal() + belly() },
+    head: { lean: turned + 0.5 * normal(), bow: 0.25 * normal() + belly() },
     floor: { lean: 1.6 * normal(), bow: 0.6 * normal() },
     hinges: hingeHeightsMm.map((y) => ({ y, off: seat + 0.15 * normal() })),
     hangs,
@@ -70,12 +76,15 @@ export function makeSoundDoor(random: RandomStream): TrueDoor {
       painted: false,
       timber: 'sound',
       play: Math.abs(0.25 * normal()),
-      friction: between(random, 2.2, 4.2),
+      friction: between(random, ...world.friction),
     },
     ails: { ...NO_AILS },
     yields: { card: between(random, 0.45, 0.55), halfTurn: between(random, 0.43, 0.57), bend: between(random, 0.6, 1) },
-    setFor: hangs,
+    boltHung: 0,
+    world,
   };
+  // The strike was cut where the bolt then was.
+  return { ...door, boltHung: poseOf(door).place(door.slab.w, 0).y };
 }
 
 export interface Scenario {
@@ -91,27 +100,37 @@ export interface WorldOptions {
 }
 
 /** One door with what has befallen it. */
-export function makeScenario(random: RandomStream, { twoFaults, sound }: WorldOptions): Scenario {
-  const door = makeSoundDoor(random);
+export function makeScenario(random: RandomStream, { twoFaults, sound }: WorldOptions, world: WorldTraits = TABLES_OWN): Scenario {
+  const door = makeSoundDoor(random, world);
   const draw = random.uniform();
   if (draw < sound) return { door, causes: ['nothingWrong'] };
   const first = drawFault(door, random, []);
   const second = draw < sound + twoFaults ? drawFault(door, random, [WORLD_FAULTS[first].place]) : undefined;
   const causes = second === undefined ? [first] : [first, second];
-  for (const id of causes) WORLD_FAULTS[id].befall(door, random);
+  for (const id of causes) befall(door, id, random);
   return { door, causes };
 }
 
-type FaultId = keyof typeof WORLD_FAULTS;
+/** A fault comes to a door, as large and in such a shape as faults of its kind are in its world. */
+export function befall(door: TrueDoor, id: FaultId, random: RandomStream): void {
+  const { world } = door;
+  const [least, most] = world.size[id];
+  const draw = faultDraw(random, least === most ? least : between(random, least, most));
+  const { befall: usually, otherwise = [] } = WORLD_FAULTS[id];
+  const takesOther = otherwise.length > 0 && world.otherShapes > 0 && random.uniform() < world.otherShapes;
+  const other = takesOther ? otherwise[Math.floor(random.uniform() * otherwise.length)] : undefined;
+  (other ?? usually)(door, draw);
+}
 
 function drawFault(door: TrueDoor, random: RandomStream, taken: readonly string[]): FaultId {
-  const able = (Object.keys(WORLD_FAULTS) as FaultId[]).filter((id) => {
+  const oftenOf = (id: FaultId) => WORLD_FAULTS[id].often * door.world.often[id];
+  const able = FAULT_IDS.filter((id) => {
     const { onlyFor, place } = WORLD_FAULTS[id];
     return (onlyFor?.(door) ?? true) && !taken.includes(place);
   });
-  let at = random.uniform() * able.reduce((sum, id) => sum + WORLD_FAULTS[id].often, 0);
+  let at = random.uniform() * able.reduce((sum, id) => sum + oftenOf(id), 0);
   for (const id of able) {
-    at -= WORLD_FAULTS[id].often;
+    at -= oftenOf(id);
     if (at < 0) return id;
   }
   return able[able.length - 1] ?? 'looseTopScrews';

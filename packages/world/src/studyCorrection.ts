@@ -23,34 +23,43 @@ import { nextRung } from './ladder';
 import { makeScenario, type Scenario } from './makeDoor';
 import { answerCheck, takeReading } from './technician';
 import { boltLow, copyDoor, poseOf, trueGap, type TrueDoor } from './trueDoor';
-import { carryOut, CHECKED, isDoorTrue } from './work';
+import { carryOut, CHECKED } from './work';
+import { holds, isDoorTrue, VERDICTS, type Verdict } from './verdict';
+import { TABLES_OWN, type WorldTraits } from './worldTraits';
 
-/** Cycles of work and full check until the door was true; those that never were count as the most allowed. */
+/** Cycles of work and full check until a verdict held; those where it never did count as the most allowed. */
 export interface CycleCount {
   doors: number;
   cycles: number;
-  /** Pieces of work done in all. */
-  steps: number;
-  trueAtFirst: number;
+  atFirst: number;
   never: number;
 }
 
-/** Doors, and how many were true once the work was done. */
-export interface Outcome {
-  doors: number;
-  isTrue: number;
+/** One way of correcting doors: its cycles to each verdict, and the pieces of work it took. */
+export type WayCount = Readonly<Record<Verdict, CycleCount>> & { steps: number };
+
+/** Work that no carpenter would sign, by how often it was planned. */
+export interface Slips {
+  /** A hinge set one way and back again in one visit. */
+  reversed: number;
+  /** The same step again, as it was. */
+  repeated: number;
+  /** Work of nought, or against the sign of what it is to mend. */
+  idle: number;
+  /** "Cures" with a chance of being free below the floor. */
+  curesUnderFloor: number;
 }
 
 export interface CorrectionStudy {
   /** Step by step: after each the readings that the tool asks for, and its plan anew; a full check when it has no more to do. */
-  ours: CycleCount;
-  ladder: CycleCount;
-  oracle: CycleCount;
+  ours: WayCount;
+  ladder: WayCount;
+  oracle: WayCount;
   /** Sags, latch drops and adjustable hinges with one fault. */
-  settings: CycleCount;
-  /** The same doors, all and settings, by the first plan done as it was written, without a look between its steps. */
-  unlooked: { all: Outcome; settings: Outcome };
-  byCause: ReadonlyMap<CauseId, CycleCount>;
+  settings: WayCount;
+  byCause: ReadonlyMap<CauseId, WayCount>;
+  /** Doors that were true as found, and those of them that got any work. */
+  sound: { doors: number; worked: number };
   /** Doors that the hinges alone would make true, and how often planing was proposed for them. */
   hingesWouldDo: number;
   planedByUs: number;
@@ -58,6 +67,7 @@ export interface CorrectionStudy {
   /** Doors that no setting of the hinges brings near, and how often that was said. */
   hingesCannot: number;
   saidSo: number;
+  slips: Slips;
   millisPlan: number[];
 }
 
@@ -79,69 +89,89 @@ const SETTINGS: readonly CauseId[] = [
 /** Cures that only time brings: such doors are not made true in one visit. */
 const WAITS: readonly CauseId[] = ['swollenSlab'];
 
-const counter = (): CycleCount => ({ doors: 0, cycles: 0, steps: 0, trueAtFirst: 0, never: 0 });
+const SOUND_SHARE = 0.15;
+/** Below this chance of a free door nothing may be called a cure. */
+const FLOOR = 0.3;
 
-/** How a door was brought true: in how many cycles, if at all, and with how many pieces of work. */
+const cycleCount = (): CycleCount => ({ doors: 0, cycles: 0, atFirst: 0, never: 0 });
+const counter = () => ({ free: cycleCount(), even: cycleCount(), book: cycleCount(), steps: 0 });
+
+/** How a door was worked on: the cycle after which each verdict held, if it did, and the pieces of work. */
 interface Course {
-  cycles: number | undefined;
+  reached: Partial<Record<Verdict, number>>;
   steps: number;
 }
 
-function countIn(into: CycleCount, { cycles, steps }: Course): void {
-  into.doors += 1;
-  into.cycles += cycles ?? MOST_CYCLES;
+function countIn(into: ReturnType<typeof counter>, { reached, steps }: Course): void {
   into.steps += steps;
-  if (cycles === undefined) into.never += 1;
-  else if (cycles <= 1) into.trueAtFirst += 1;
+  for (const verdict of VERDICTS) {
+    const cycles = reached[verdict];
+    const count = into[verdict];
+    count.doors += 1;
+    count.cycles += cycles ?? MOST_CYCLES;
+    if (cycles === undefined) count.never += 1;
+    else if (cycles <= 1) count.atFirst += 1;
+  }
 }
 
-/** Corrects doors of the world by the tool, by the trade's ladder, and by an oracle that knows the truth. */
+/** Notes which verdicts hold after a cycle; says whether all do. */
+function judge(door: TrueDoor, reached: Course['reached'], cycle: number): boolean {
+  for (const verdict of VERDICTS) if (reached[verdict] === undefined && holds(verdict, door)) reached[verdict] = cycle;
+  return VERDICTS.every((verdict) => reached[verdict] !== undefined);
+}
+
+export interface CorrectionOptions {
+  world?: WorldTraits;
+  clock?: () => number;
+  progress?: (done: number) => void;
+}
+
+/** Corrects doors of a world by the tool, by the trade's ladder, and by an oracle that knows the truth. */
 export function studyCorrection(
   seed: number,
   cases: number,
-  clock: () => number,
-  progress: (done: number) => void = () => undefined,
+  { world = TABLES_OWN, clock = () => 0, progress }: CorrectionOptions = {},
 ): CorrectionStudy {
   const study = {
     ours: counter(),
     ladder: counter(),
     oracle: counter(),
     settings: counter(),
-    unlooked: { all: { doors: 0, isTrue: 0 }, settings: { doors: 0, isTrue: 0 } },
-    byCause: new Map<CauseId, CycleCount>(),
+    byCause: new Map<CauseId, ReturnType<typeof counter>>(),
+    sound: { doors: 0, worked: 0 },
     hingesWouldDo: 0,
     planedByUs: 0,
     planedByLadder: 0,
     hingesCannot: 0,
     saidSo: 0,
+    slips: { reversed: 0, repeated: 0, idle: 0, curesUnderFloor: 0 },
     millisPlan: [] as number[],
   };
   for (let n = 0; n < cases; n += 1) {
     const seedOf = (way: number) => seededRandom(seed * 2_000_003 + n * 11 + way);
-    const scenario = makeScenario(seedOf(0), { twoFaults: 0.2, sound: 0 });
-    progress(n + 1);
-    if (scenario.causes.some((id) => WAITS.includes(id))) continue;
+    const scenario = makeScenario(seedOf(0), { twoFaults: world.twoFaults, sound: SOUND_SHARE }, world);
+    progress?.(n + 1);
+    const isSound = isDoorTrue(scenario.door);
+    if (!isSound && (scenario.causes[0] === 'nothingWrong' || scenario.causes.some((id) => WAITS.includes(id)))) continue;
 
-    const isPossible = canBeMadeTrue(scenario);
-    const byHinges = bestByHinges(scenario);
-    const ours = correct(scenario, seedOf(1), seedOf(4), clock);
+    const ours = correct(scenario, seedOf(1), clock, study.slips);
     study.millisPlan.push(...ours.millis);
+    if (isSound) {
+      study.sound.doors += 1;
+      if (ours.steps > 0) study.sound.worked += 1;
+      continue;
+    }
+    const byHinges = bestByHinges(scenario);
     const ladder = climb(scenario, seedOf(2));
-    const cannot = byHinges > CANNOT_FROM_MM;
     if (byHinges <= 0.001) {
       study.hingesWouldDo += 1;
       if (ours.planes) study.planedByUs += 1;
       if (ladder.planes) study.planedByLadder += 1;
-    } else if (cannot) {
+    } else if (byHinges > CANNOT_FROM_MM) {
       study.hingesCannot += 1;
       if (!ours.saysHingesCan) study.saidSo += 1;
     }
-    if (isDoorTrue(scenario.door) || !isPossible) continue;
-    const count = (into: Outcome) => {
-      into.doors += 1;
-      if (ours.trueAsWritten) into.isTrue += 1;
-    };
-    count(study.unlooked.all);
+    if (!canBeMadeTrue(scenario)) continue;
     countIn(study.ours, ours);
     countIn(study.ladder, ladder);
     countIn(study.oracle, byOracle(scenario, seedOf(3)));
@@ -150,18 +180,13 @@ export function studyCorrection(
       const row = study.byCause.get(only) ?? counter();
       countIn(row, ours);
       study.byCause.set(only, row);
-      if (SETTINGS.includes(only)) {
-        countIn(study.settings, ours);
-        count(study.unlooked.settings);
-      }
+      if (SETTINGS.includes(only)) countIn(study.settings, ours);
     }
   }
   return study;
 }
 
 interface Corrected extends Course {
-  /** Whether the first plan, done as it was written, would have made it true. */
-  trueAsWritten: boolean;
   planes: boolean;
   saysHingesCan: boolean;
   millis: number[];
@@ -190,9 +215,9 @@ const readAll = (door: TrueDoor, ids: readonly StationId[], random: RandomStream
 
 /**
  * The tool's way: everything read, the first step of its plan done, the readings that the step asks for taken, the next step
- * of the plan from what was learned; a full check when the tool has no more to do.
+ * of the plan from what was learned; a full check when the tool has no more to do. It leaves when the check gives it nothing to do.
  */
-function correct(scenario: Scenario, random: RandomStream, asWritten: RandomStream, clock: () => number): Corrected {
+function correct(scenario: Scenario, random: RandomStream, clock: () => number, slips: Slips): Corrected {
   const door = copyDoor(scenario.door);
   const asFound: Observed = { door: door.card, readings: readAll(door, STATION_IDS, random), findings: lookAround(scenario, random) };
   const rounds: Round[] = [];
@@ -201,29 +226,45 @@ function correct(scenario: Scenario, random: RandomStream, asWritten: RandomStre
     const begun = clock();
     const correction = planFor({ ...asFound, rounds }, believe({ ...asFound, rounds }), { seed });
     millis.push(clock() - begun);
+    if (correction.outcome === 'cures' && (correction.plans[0]?.chanceTrue ?? 1) < FLOOR) slips.curesUnderFloor += 1;
     return { hingesAlone: correction.hingesAlone, steps: correction.plans[0]?.steps ?? [] };
   };
 
   const first = plan(1);
-  const unlooked = copyDoor(door);
-  carryOut(unlooked, first.steps.map(asDone), asWritten);
-  const told = { trueAsWritten: isDoorTrue(unlooked), saysHingesCan: first.hingesAlone.can, millis };
+  const reached: Course['reached'] = {};
+  const past: DoneStep[] = [];
   let planes = false;
-  let steps = 0;
   for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
+    let worked = 0;
     for (let k = 0; k < MOST_STEPS; k += 1) {
-      const [next] = steps === 0 ? first.steps : plan(1 + rounds.length).steps;
+      const [next] = rounds.length === 0 ? first.steps : plan(1 + rounds.length).steps;
       if (next === undefined) break;
-      const done = [asDone(next)];
-      carryOut(door, done, random);
-      steps += 1;
-      if (cycle === 1) planes ||= done.some(isPlaning);
-      rounds.push({ done, readings: readAll(door, next.recheck, random) });
+      const step = asDone(next);
+      countSlips(slips, past, step);
+      carryOut(door, [step], random);
+      past.push(step);
+      worked += 1;
+      if (cycle === 1) planes ||= isPlaning(step);
+      rounds.push({ done: [step], readings: readAll(door, next.recheck, random) });
     }
-    if (isDoorTrue(door)) return { ...told, cycles: cycle, steps, planes };
+    if (judge(door, reached, cycle) || worked === 0) break;
     rounds.push({ done: [], readings: readAll(door, CHECKED, random) });
   }
-  return { ...told, cycles: undefined, steps, planes };
+  return { reached, steps: past.length, planes, saysHingesCan: first.hingesAlone.can, millis };
+}
+
+function countSlips(slips: Slips, past: readonly DoneStep[], step: DoneStep): void {
+  const before = past.filter((each) => each.action === step.action && each.hinge === step.hinge);
+  const way = wayOf(step);
+  if (before.some((each) => each.amount === step.amount && each.until === undefined && step.planed === undefined)) slips.repeated += 1;
+  if (way !== 0 && past.some((each) => each.hinge === step.hinge && wayOf(each) * way < 0)) slips.reversed += 1;
+  if (step.amount === 0 || (step.planed !== undefined && Math.max(step.planed.fromMm, step.planed.toMm) <= 0)) slips.idle += 1;
+}
+
+/** Which way a step sets its hinge: + toward the latch, − away, nought when it sets none. */
+function wayOf({ action: id, amount }: DoneStep): number {
+  const { effect } = action(id);
+  return effect.kind === 'shift' ? Math.sign(amount * effect.mmPerUnit) : 0;
 }
 
 /** The trade's way: one rung of the ladder, a check, the next. */
@@ -231,15 +272,16 @@ function climb(scenario: Scenario, random: RandomStream): Course & { planes: boo
   const door = copyDoor(scenario.door);
   const findings = lookAround(scenario, random);
   const done: DoneStep[] = [];
+  const reached: Course['reached'] = {};
   let readings = readAll(door, STATION_IDS, random);
   for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
     const steps = nextRung({ card: door.card, readings, findings, done });
     carryOut(door, steps, random);
     done.push(...steps);
-    if (isDoorTrue(door)) return { cycles: cycle, steps: done.length, planes: done.some(isPlaning) };
+    if (judge(door, reached, cycle)) break;
     readings = readAll(door, STATION_IDS, random);
   }
-  return { cycles: undefined, steps: done.length, planes: done.some(isPlaning) };
+  return { reached, steps: done.length, planes: done.some(isPlaning) };
 }
 
 /** Work that takes a cause away by itself; what sets hinges, planes or moves strikes is searched for. */
@@ -332,6 +374,7 @@ function bestByHinges({ door, causes }: Scenario): number {
 function byOracle(scenario: Scenario, random: RandomStream): Course {
   const door = copyDoor(scenario.door);
   const able = (id: ActionId) => ACTIONS.some((a) => a.id === id && !forbids(a, door));
+  const reached: Course['reached'] = {};
   let steps = 0;
   let cures = cureTruth(scenario.causes, able);
   for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
@@ -343,7 +386,7 @@ function byOracle(scenario: Scenario, random: RandomStream): Course {
     const settings = found === undefined ? [] : stepsFor(door, found);
     carryOut(door, settings, random);
     steps += settings.length;
-    if (isDoorTrue(door)) return { cycles: cycle, steps };
+    if (judge(door, reached, cycle)) break;
   }
-  return { cycles: undefined, steps };
+  return { reached, steps };
 }

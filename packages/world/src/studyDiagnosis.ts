@@ -10,38 +10,51 @@ import {
   type StationId,
   WALKING_ORDER,
 } from '@proper-swing/core';
-import { believe, nextBest } from '@proper-swing/core/hinged/hingedAnswers';
+import { nextBest } from '@proper-swing/core/hinged/hingedAnswers';
 import { causeChances, expectAt } from '@proper-swing/core/inference/expectation';
+import { AS_SHIPPED, type Engine } from './engine';
 import { makeScenario, type Scenario } from './makeDoor';
 import { answerCheck, takeReading } from './technician';
 import { GAP_STATIONS, poseOf, trueGap } from './trueDoor';
+import { TABLES_OWN, type WorldTraits } from './worldTraits';
 
 /** How often the true cause stood first and within the first three; of two faults, whether one was named first. */
 export interface Ranked {
   cases: number;
   first: number;
   three: number;
+  /** Of the cause that stood first, by tenths of the chance stated. */
+  calibration: readonly Bin[];
+}
+
+/** Doors whose first cause was given a chance in this tenth: the sum of the chances, and how often it was so. */
+export interface Bin {
+  count: number;
+  stated: number;
+  right: number;
+}
+
+/** Statements made for the first time on a door, and how many of them were right. */
+export interface FirstSaid {
+  count: number;
+  right: number;
 }
 
 export interface DiagnosisStudy {
-  /** Single faults with everything read, with twelve gaps and the complaint, with six chosen, with six in walking order. */
+  /** Everything read, twelve gaps and the complaint, six chosen, six in walking order. */
   everything: Ranked;
   gapsAndComplaint: Ranked;
   sixChosen: Ranked;
   sixInOrder: Ranked;
   byCause: ReadonlyMap<CauseId, Ranked>;
-  /** Of two faults at least one named first, everything read. */
-  twoFaults: Ranked;
   /** Root mean square error with everything read, mm: rotation over the width, all gaps round the door. */
   rotationRms: number;
   gapsRms: number;
-  /** Readings until a cause stands at 90 %, by the tool's choice and in walking order; those never reaching count as all. */
-  untilSureChosen: number[];
-  untilSureInOrder: number[];
-  /** Chances stated and how often they came true, by tenths from 0. */
-  calibration: readonly { stated: number; right: number; count: number }[];
-  sureRight: number;
-  sureCount: number;
+  /** Readings until a cause stands at 90 %, by the tool's choice; those never reaching count as all. */
+  untilSure: number[];
+  /** The moment at which a cause is first given 90 %, and at which "enough" is first said. */
+  first90: FirstSaid;
+  firstEnough: FirstSaid;
   millisDiagnose: number[];
   millisNext: number[];
 }
@@ -50,6 +63,7 @@ const SURE = 0.9;
 const SIX = 6;
 /** Longest chain of chosen readings that is followed. */
 const LONGEST = 24;
+const SOUND_SHARE = 0.06;
 
 /** The order of a walk that asks first, then gauges round the door, then levels and looks. */
 const IN_ORDER: readonly (StationId | FindingId)[] = [...WALKING_ORDER, ...STATION_IDS.filter((id) => !WALKING_ORDER.includes(id))];
@@ -70,127 +84,135 @@ function inquiry({ door, causes }: Scenario, random: RandomStream) {
   };
 }
 
-/**
- * Diagnoses doors of the made-up world and counts how often the tool was right.
- *
- * @param clock milliseconds, for the timings
- * @param progress told the number of doors done
- */
+const ranked = (): Ranked => ({
+  cases: 0,
+  first: 0,
+  three: 0,
+  calibration: Array.from({ length: 10 }, () => ({ count: 0, stated: 0, right: 0 })),
+});
+
+/** Mean distance between the chance stated of the first cause and how often it was so, over the tenths, by their doors. */
+export function calibrationError({ calibration, cases }: Ranked): number {
+  return calibration.reduce((sum, { stated, right }) => sum + Math.abs(stated - right), 0) / Math.max(1, cases);
+}
+
+export interface DiagnosisOptions {
+  world?: WorldTraits;
+  engine?: Engine;
+  /** Milliseconds, for the timings. */
+  clock?: () => number;
+  /** Told the number of doors done. */
+  progress?: (done: number) => void;
+}
+
+/** Diagnoses doors of a made-up world and counts how often the tool was right. */
 export function studyDiagnosis(
   seed: number,
   cases: number,
-  clock: () => number,
-  progress: (done: number) => void = () => undefined,
+  { world = TABLES_OWN, engine = AS_SHIPPED, clock = () => 0, progress }: DiagnosisOptions = {},
 ): DiagnosisStudy {
-  const ranked = (): Ranked => ({ cases: 0, first: 0, three: 0 });
   const study = {
     everything: ranked(),
     gapsAndComplaint: ranked(),
     sixChosen: ranked(),
     sixInOrder: ranked(),
     byCause: new Map<CauseId, Ranked>(),
-    twoFaults: ranked(),
-    untilSureChosen: [] as number[],
-    untilSureInOrder: [] as number[],
-    sureRight: 0,
-    sureCount: 0,
+    untilSure: [] as number[],
+    first90: { count: 0, right: 0 },
+    firstEnough: { count: 0, right: 0 },
     millisDiagnose: [] as number[],
     millisNext: [] as number[],
   };
-  const calibration = Array.from({ length: 10 }, () => ({ stated: 0, right: 0, count: 0 }));
   const errors = { rotation: 0, gaps: 0, gapCount: 0 };
 
   for (let n = 0; n < cases; n += 1) {
     const random = seededRandom(seed * 1_000_003 + n);
-    const scenario = makeScenario(random, { twoFaults: 0.2, sound: 0.04 });
+    const scenario = makeScenario(random, { twoFaults: world.twoFaults, sound: SOUND_SHARE }, world);
     const { seen, all } = inquiry(scenario, random);
-    const isSingle = scenario.causes.length === 1;
-    const isTrueCause = (id: string) => (scenario.causes as readonly string[]).includes(id);
-    const rank = (ids: readonly (StationId | FindingId)[]) => causeChances(believe(seen(ids)));
-    const count = (into: Ranked, order: readonly { id: string }[]) => {
+    const isTrueCause = (id: string | undefined) => id !== undefined && (scenario.causes as readonly string[]).includes(id);
+    const rank = (ids: readonly (StationId | FindingId)[]) => causeChances(engine(seen(ids)));
+    const count = (into: Ranked, order: readonly { id: string; probability: number }[]) => {
+      const [top] = order;
       into.cases += 1;
-      if (scenario.causes.some((id) => order[0]?.id === id)) into.first += 1;
+      if (isTrueCause(top?.id)) into.first += 1;
       if (order.slice(0, 3).some(({ id }) => isTrueCause(id))) into.three += 1;
+      const bin = into.calibration[Math.min(9, Math.floor((top?.probability ?? 0) * 10))];
+      if (bin === undefined) return;
+      bin.count += 1;
+      bin.stated += top?.probability ?? 0;
+      if (isTrueCause(top?.id)) bin.right += 1;
     };
 
     const begun = clock();
-    const belief = believe(seen(all));
+    const belief = engine(seen(all));
     study.millisDiagnose.push(clock() - begun);
     const order = causeChances(belief);
-    count(isSingle ? study.everything : study.twoFaults, order);
-    if (isSingle) {
-      const [own] = scenario.causes;
-      const row = (own && study.byCause.get(own)) ?? ranked();
+    count(study.everything, order);
+    const [own, second] = scenario.causes;
+    if (own !== undefined && second === undefined) {
+      const row = study.byCause.get(own) ?? ranked();
       count(row, order);
-      if (own) study.byCause.set(own, row);
-      count(study.gapsAndComplaint, rank(['complaint', ...WALKING_ORDER]));
-      count(study.sixInOrder, rank(['complaint', ...IN_ORDER.slice(0, SIX)]));
-      followChoices(seen, study, count, clock);
-      study.untilSureInOrder.push(untilSure(IN_ORDER, rank));
+      study.byCause.set(own, row);
     }
-    for (const { id, probability } of order) {
-      const bin = calibration[Math.min(9, Math.floor(probability * 10))];
-      if (bin === undefined) continue;
-      bin.count += 1;
-      bin.stated += probability;
-      if (isTrueCause(id)) bin.right += 1;
-    }
-    const [top] = order;
-    if (top !== undefined && top.probability >= SURE) {
-      study.sureCount += 1;
-      if (isTrueCause(top.id)) study.sureRight += 1;
-    }
+    count(study.gapsAndComplaint, rank(['complaint', ...WALKING_ORDER]));
+    count(study.sixInOrder, rank(['complaint', ...IN_ORDER.slice(0, SIX)]));
+    follow({ seen, engine, clock, isTrueCause }, study, (each) => count(study.sixChosen, each));
+
     const pose = poseOf(scenario.door);
     const drop = scenario.door.card.slabWidthMm * Math.sin(pose.angle);
-    const turned = belief.held.reduce(
-      (sum, { posterior, probability }) => sum + probability * (posterior.mean[belief.model.layout.parameterAt('drop')] ?? 0),
-      0,
-    );
+    const dropAt = belief.model.layout.parameterAt('drop');
+    const turned = belief.held.reduce((sum, { posterior, probability }) => sum + probability * (posterior.mean[dropAt] ?? 0), 0);
     errors.rotation += (turned - drop) ** 2;
     for (const id of GAP_STATIONS) {
       errors.gaps += (expectAt(belief, id).mean - trueGap(scenario.door, id, pose)) ** 2;
       errors.gapCount += 1;
     }
-    progress(n + 1);
+    progress?.(n + 1);
   }
-  return { ...study, calibration, rotationRms: Math.sqrt(errors.rotation / cases), gapsRms: Math.sqrt(errors.gaps / errors.gapCount) };
+  return { ...study, rotationRms: Math.sqrt(errors.rotation / cases), gapsRms: Math.sqrt(errors.gaps / errors.gapCount) };
 }
 
-function untilSure(
-  order: readonly (StationId | FindingId)[],
-  rank: (ids: readonly (StationId | FindingId)[]) => { probability: number }[],
-): number {
-  for (let k = 1; k <= order.length; k += 1) {
-    if ((rank(['complaint', ...order.slice(0, k)])[0]?.probability ?? 0) >= SURE) return k;
-  }
-  return order.length;
+interface Followed {
+  seen: (ids: readonly (StationId | FindingId)[]) => Observed;
+  engine: Engine;
+  clock: () => number;
+  isTrueCause: (id: string | undefined) => boolean;
 }
 
-interface Following {
-  sixChosen: Ranked;
-  untilSureChosen: number[];
-  millisNext: number[];
-}
-
-function followChoices(
-  seen: (ids: readonly (StationId | FindingId)[]) => Observed,
-  study: Following,
-  count: (into: Ranked, order: readonly { id: string }[]) => void,
-  clock: () => number,
+/** Follows what the tool asks for next, until six are read, a cause has stood at 90 % and "enough" has been said. */
+function follow(
+  { seen, engine, clock, isTrueCause }: Followed,
+  study: Pick<DiagnosisStudy, 'untilSure' | 'millisNext' | 'first90' | 'firstEnough'>,
+  atSix: (order: readonly { id: string; probability: number }[]) => void,
 ): void {
   const taken: (StationId | FindingId)[] = ['complaint'];
   let sureAt: number | undefined;
-  for (let k = 1; k <= LONGEST && (k <= SIX || sureAt === undefined); k += 1) {
+  let saidEnough = false;
+  for (let k = 1; k <= LONGEST && (k <= SIX || sureAt === undefined || !saidEnough); k += 1) {
     const observed = seen(taken);
-    const belief = believe(observed);
+    const belief = engine(observed);
     const begun = clock();
-    const [choice] = nextBest(observed, belief).choices;
+    const { choices, enough } = nextBest(observed, belief);
     study.millisNext.push(clock() - begun);
+    if (enough && !saidEnough) {
+      saidEnough = true;
+      said(study.firstEnough, isTrueCause(causeChances(belief)[0]?.id));
+    }
+    const [choice] = choices;
     if (choice === undefined) break;
     taken.push(choice.id);
-    const order = causeChances(believe(seen(taken)));
-    if (k === SIX) count(study.sixChosen, order);
-    if (sureAt === undefined && (order[0]?.probability ?? 0) >= SURE) sureAt = k;
+    const order = causeChances(engine(seen(taken)));
+    const [top] = order;
+    if (k === SIX) atSix(order);
+    if (sureAt === undefined && top !== undefined && top.probability >= SURE) {
+      sureAt = k;
+      said(study.first90, isTrueCause(top.id));
+    }
   }
-  study.untilSureChosen.push(sureAt ?? LONGEST);
+  study.untilSure.push(sureAt ?? LONGEST);
+}
+
+function said(into: FirstSaid, isRight: boolean): void {
+  into.count += 1;
+  if (isRight) into.right += 1;
 }

@@ -1,5 +1,6 @@
 import type { AnsweredFinding, CauseId, FindingId, RandomStream, Reading, StationId } from '@proper-swing/core';
-import { boltLow, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor } from './trueDoor';
+import { TABLES_OWN } from './worldTraits';
+import { boltLow, GAP_STATIONS, leanHalfOpen, poseOf, trueFigure, trueGap, type TrueDoor } from './trueDoor';
 
 interface Tool {
   sd: (door: TrueDoor) => number;
@@ -24,7 +25,9 @@ function toolFor(id: StationId): Tool {
 /** Reads one station as a technician does: with the error of the tool, to its step, and a rub where there is no gap. */
 export function takeReading(door: TrueDoor, id: StationId, random: RandomStream): Reading {
   const { sd, step } = toolFor(id);
-  const figure = trueFigure(door, id) + sd(door) * random.normal();
+  const { slips, slipMm } = door.world;
+  const slip = slips > 0 && random.uniform() < slips ? slipMm * random.normal() : 0;
+  const figure = trueFigure(door, id) + sd(door) * random.normal() + slip;
   const isGap = GAP_STATIONS.includes(id) || id === 'foot.swing';
   if (isGap && figure <= 0) return { station: id, rubs: true };
   const mm = Math.round(figure / step) * step;
@@ -37,6 +40,15 @@ export function answerCheck(door: TrueDoor, causes: readonly CauseId[], id: Find
 }
 
 type Look = (door: TrueDoor, causes: readonly CauseId[], random: RandomStream) => string;
+
+/** What is seen, when one answer is right and the others are mistakes: as many as people make in this world. */
+const see = ({ world: { mistakes } }: TrueDoor, random: RandomStream, chances: Readonly<Record<string, number>>): string => {
+  const right = Math.max(...Object.values(chances));
+  return draw(
+    random,
+    Object.fromEntries(Object.entries(chances).map(([id, chance]) => [id, chance === right ? chance : mistakes * chance])),
+  );
+};
 
 const draw = ({ uniform }: RandomStream, chances: Readonly<Record<string, number>>): string => {
   let at = uniform() * Object.values(chances).reduce((sum, each) => sum + each, 0);
@@ -82,59 +94,73 @@ const BEFORE_OTHERWISE = { blow: 7, building: 8, gradual: 60, always: 20, floor:
 
 const LOOKS: Readonly<Record<FindingId, Look>> = {
   complaint: (door, _, random) => complaintOf(door, random),
-  season: ({ condition }, causes, random) =>
-    draw(
+  season: (door, causes, random) =>
+    see(
+      door,
       random,
-      condition.swollen
+      door.condition.swollen
         ? { worseWet: 86, same: 14 }
-        : causes.includes('warpedSlab') || condition.painted
+        : causes.includes('warpedSlab') || door.condition.painted
           ? { worseWet: 28, same: 72 }
           : { worseWet: 14, same: 86 },
     ),
-  event: (_, causes, random) => draw(random, BEFORE[causes[0] ?? 'nothingWrong'] ?? BEFORE_OTHERWISE),
+  event: ({ world }, causes, random) => {
+    const isMisremembered = world !== TABLES_OWN && random.uniform() < world.besideThePoint;
+    return draw(random, (!isMisremembered && BEFORE[causes[0] ?? 'nothingWrong']) || BEFORE_OTHERWISE);
+  },
   liftPlay: ({ condition }, _, random) => {
     const felt = condition.play + 0.25 * random.normal();
     return felt < 0.7 ? 'none' : felt < 1.9 ? 'some' : 'much';
   },
-  topScrews: ({ condition }, _, random) =>
-    draw(
+  topScrews: (door, _, random) =>
+    see(
+      door,
       random,
       {
         tight: { tight: 88, loose: 10, spinning: 2 },
         loose: { tight: 3, loose: 92, spinning: 5 },
         spinning: { tight: 3, loose: 13, spinning: 84 },
-      }[condition.topScrews],
+      }[door.condition.topScrews],
     ),
-  bottomScrews: ({ condition }, _, random) => draw(random, bottomScrewsLook[condition.bottomScrews]),
-  topLeaves: ({ condition }, _, random) =>
-    draw(
+  bottomScrews: (door, _, random) => see(door, random, bottomScrewsLook[door.condition.bottomScrews]),
+  topLeaves: (door, _, random) =>
+    see(
+      door,
       random,
-      { sound: { parallel: 93, spread: 7 }, spread: { parallel: 11, spread: 89 }, worn: { parallel: 78, spread: 22 } }[condition.knuckles],
+      { sound: { parallel: 93, spread: 7 }, spread: { parallel: 11, spread: 89 }, worn: { parallel: 78, spread: 22 } }[
+        door.condition.knuckles
+      ],
     ),
-  pins: ({ condition, hingeLeg }, _, random) =>
-    draw(
+  pins: (door, _, random) =>
+    see(
+      door,
       random,
-      condition.knuckles === 'worn'
+      door.condition.knuckles === 'worn'
         ? { snug: 9, worn: 81, walks: 10 }
-        : condition.knuckles === 'spread'
+        : door.condition.knuckles === 'spread'
           ? { snug: 74, worn: 18, walks: 8 }
-          : Math.abs(hingeLeg.bow) > 1.5
+          : Math.abs(door.hingeLeg.bow) > 1.5
             ? { snug: 74, worn: 9, walks: 17 }
             : { snug: 89, worn: 8, walks: 3 },
     ),
-  hingeSeat: ({ condition }, _, random) => {
-    const loosened = condition.topScrews !== 'tight' || condition.bottomScrews !== 'tight';
+  hingeSeat: (door, _, random) => {
+    const loosened = door.condition.topScrews !== 'tight' || door.condition.bottomScrews !== 'tight';
     const seen = {
       flush: { flush: 88, deep: 7, proud: 5 },
       deep: { flush: 9, deep: 82, proud: 9 },
       proud: { flush: 9, deep: 8, proud: 83 },
-    }[condition.leaf];
-    return draw(random, loosened && condition.leaf === 'flush' ? { flush: 64, deep: 3, proud: 33 } : seen);
+    }[door.condition.leaf];
+    return see(door, random, loosened && door.condition.leaf === 'flush' ? { flush: 64, deep: 3, proud: 33 } : seen);
   },
-  hingeLegFirm: ({ condition }, _, random) =>
-    draw(
+  hingeLegFirm: (door, _, random) =>
+    see(
+      door,
       random,
-      condition.legGives ? { firm: 12, gives: 88 } : condition.timber === 'soft' ? { firm: 72, gives: 28 } : { firm: 94, gives: 6 },
+      door.condition.legGives
+        ? { firm: 12, gives: 88 }
+        : door.condition.timber === 'soft'
+          ? { firm: 72, gives: 28 }
+          : { firm: 94, gives: 6 },
     ),
   springBack: (door, _, random) => {
     const least = Math.min(...(['hinge.top', 'hinge.mid', 'hinge.bottom'] as const).map((id) => trueGap(door, id)));
@@ -155,10 +181,10 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     const [first] = gaps.map(([where, gap]) => [where, gap + 0.25 * random.normal()] as const).sort((a, b) => a[1] - b[1]);
     return first !== undefined && first[1] < 0.6 ? first[0] : 'nothing';
   },
-  halfOpen: ({ acrossLean, condition }, _, random) => {
-    const lean = acrossLean + 0.8 * random.normal();
-    if (Math.abs(lean) < condition.friction) return random.uniform() < 0.93 ? 'stays' : 'closes';
-    return lean > 0 ? 'closes' : 'opens';
+  halfOpen: (door, _, random) => {
+    const lean = leanHalfOpen(door) + 0.8 * random.normal();
+    if (Math.abs(lean) < door.condition.friction) return random.uniform() < 0.93 ? 'stays' : 'closes';
+    return lean > 0 ? 'opens' : 'closes';
   },
   floorDrag: (door, _, random) => {
     if (random.uniform() < 0.04) return 'shut';
@@ -175,9 +201,9 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     if (door.stopGap + 0.3 * random.normal() > 2.2 || (door.condition.timber === 'split' && random.uniform() < 0.3)) return 'rattles';
     return random.uniform() < 0.88 ? 'alone' : draw(random, { lift: 5, push: 4, rattles: 3 });
   },
-  slabFlat: ({ condition }, _, random) => draw(random, condition.warped ? { flat: 11, warped: 89 } : { flat: 95, warped: 5 }),
-  edges: ({ condition }, _, random) => draw(random, condition.swollen ? { sealed: 20, bare: 80 } : { sealed: 72, bare: 28 }),
-  paint: ({ condition }, _, random) => draw(random, condition.painted ? { thin: 8, thick: 92 } : { thin: 85, thick: 15 }),
+  slabFlat: (door, _, random) => see(door, random, door.condition.warped ? { flat: 11, warped: 89 } : { flat: 95, warped: 5 }),
+  edges: (door, _, random) => see(door, random, door.condition.swollen ? { sealed: 20, bare: 80 } : { sealed: 72, bare: 28 }),
+  paint: (door, _, random) => see(door, random, door.condition.painted ? { thin: 8, thick: 92 } : { thin: 85, thick: 15 }),
   crack: (_, causes, random) => {
     const chance = Math.max(
       0.09,
@@ -185,11 +211,12 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     );
     return random.uniform() < chance ? 'crack' : 'none';
   },
-  legSound: ({ condition }, _, random) =>
-    draw(
+  legSound: (door, _, random) =>
+    see(
+      door,
       random,
       { sound: { sound: 96, soft: 2.5, split: 1.5 }, soft: { sound: 7, soft: 91, split: 2 }, split: { sound: 6, soft: 2, split: 92 } }[
-        condition.timber
+        door.condition.timber
       ],
     ),
   handle: (door, _, random) => {
@@ -201,7 +228,7 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
 
 /** What bothers the customer most: every nuisance by how bad it is, and one complaint in ten is about something else. */
 function complaintOf(door: TrueDoor, random: RandomStream): string {
-  if (random.uniform() < 0.1)
+  if (random.uniform() < door.world.besideThePoint)
     return draw(random, { other: 3, wontLatch: 2, rattles: 1, rubsLatchSide: 1, rubsHead: 1, dragsFloor: 1, swingsItself: 1 });
   const pose = poseOf(door);
   const lack = (id: Parameters<typeof trueGap>[1], needs: number) => Math.max(0, needs - trueGap(door, id, pose));
@@ -222,11 +249,11 @@ function complaintOf(door: TrueDoor, random: RandomStream): string {
       Math.max(0, 0.6 - Math.min(trueGap(door, 'hinge.top', pose), trueGap(door, 'hinge.mid', pose), trueGap(door, 'hinge.bottom', pose))),
     sticksWhenWet: door.condition.swollen ? 1.8 * side : 0,
     rattles: Math.max(0, door.stopGap - 1.9) * 2.2,
-    swingsItself: Math.max(0, Math.abs(door.acrossLean) - door.condition.friction) * 1.1,
+    swingsItself: Math.max(0, Math.abs(leanHalfOpen(door)) - door.condition.friction) * 1.1,
     hardToLock: isLocked
       ? door.keeps * 1.4 + Math.abs(boltLow(door)) * 0.6 + Math.max(0, Math.abs(trueGap(door, 'latch.mid', pose) - 5) - 0.8)
       : 0,
     other: 0.5,
   };
-  return draw(random, Object.fromEntries(Object.entries(nuisances).map(([id, weight]) => [id, weight ** 1.5 + 0.02])));
+  return draw(random, Object.fromEntries(Object.entries(nuisances).map(([id, weight]) => [id, weight ** door.world.nagging + 0.02])));
 }

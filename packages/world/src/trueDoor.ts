@@ -1,4 +1,5 @@
 import type { DoneStep, HingedDoor, RandomStream, StationId } from '@proper-swing/core';
+import type { WorldTraits } from './worldTraits';
 
 /** A member of the opening: how it leans (top minus bottom, or latch end lower) and bellies at its middle, mm. */
 export interface Member {
@@ -48,12 +49,15 @@ export interface TrueDoor {
   ails: Ails;
   /** What a layer of card, half a turn and a go of the wrench really do on this door, mm. */
   yields: { card: number; halfTurn: number; bend: number };
-  /** Head gap the strike was set for, mm. */
-  setFor: number;
+  /** Where the bolt was when its strike was cut, mm below the head. */
+  boltHung: number;
+  /** The world it hangs in. */
+  world: WorldTraits;
 }
 
 export interface Ails {
   topPulled: number;
+  middlePulled: number;
   settled: number;
   bottomPulled: number;
   legSprung: number;
@@ -69,6 +73,7 @@ export interface Ails {
 
 export const NO_AILS: Ails = {
   topPulled: 0,
+  middlePulled: 0,
   settled: 0,
   bottomPulled: 0,
   legSprung: 0,
@@ -255,7 +260,15 @@ export function trueFigure(door: TrueDoor, id: StationId): number {
 /** How far the bolt sits below its strike, mm. */
 export function boltLow(door: TrueDoor): number {
   const latchCorner = poseOf(door).place(door.slab.w, 0);
-  return latchCorner.y - door.setFor - door.strike;
+  return latchCorner.y - door.boltHung - door.strike;
+}
+
+/**
+ * How the hinge line leans as gravity on a door half open feels it, mm over the slab's height: the lean across the wall opens it,
+ * the lean toward the latch in the wall's plane closes it, half open alike. + opens.
+ */
+export function leanHalfOpen(door: TrueDoor): number {
+  return door.acrossLean - door.slab.h * Math.sin(poseOf(door).angle);
 }
 
 /** A copy that work can be tried on. */

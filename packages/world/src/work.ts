@@ -1,16 +1,17 @@
-import {
-  type ActionId,
-  type DoneStep,
-  EVEN_EDGES,
-  type HingeName,
-  profileOf,
-  type RandomStream,
-  station,
-  type StationId,
-} from '@proper-swing/core';
+import { type ActionId, type DoneStep, type HingeName, type RandomStream, type StationId } from '@proper-swing/core';
 import { between } from './draws';
 import { WORLD_FAULTS } from './faults';
-import { boltLow, copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor, type TrueHinge, type Work } from './trueDoor';
+import {
+  boltLow,
+  copyDoor,
+  GAP_STATIONS,
+  poseOf,
+  trueFigure,
+  trueGap,
+  type TrueDoor,
+  type TrueHinge,
+  type Work,
+} from './trueDoor';
 
 const HINGE_PLACES: Readonly<Record<HingeName, (count: number) => number>> = {
   top: () => 0,
@@ -30,7 +31,9 @@ function drawIn(door: TrueDoor, share: number): void {
   const { ails } = door;
   hingeOf(door, 'top').off -= share * ails.topPulled;
   door.hangs -= share * ails.settled;
+  door.hinges.slice(1, -1).forEach((hinge) => (hinge.off -= share * ails.middlePulled));
   ails.topPulled *= 1 - share;
+  ails.middlePulled *= 1 - share;
   ails.settled *= 1 - share;
 }
 
@@ -214,37 +217,6 @@ export function carryOut(door: TrueDoor, steps: readonly DoneStep[], random: Ran
     if (work === undefined) throw new RangeError(`no one in this world knows how to ${step.action}`);
     work(door, step, random);
   }
-}
-
-/** A gauge cannot tell less, mm. */
-const LENIENCE_MM = 0.15;
-
-/** Whether the door is true: every gap inside its profile and even, the bolt, the stop, the swing and the floor in order. */
-export function isDoorTrue(door: TrueDoor): boolean {
-  const { edges, evenWithin } = profileOf(door.card);
-  const pose = poseOf(door);
-  const byEdge = new Map<string, number[]>();
-  for (const id of GAP_STATIONS) {
-    const { edge } = station(id);
-    if (edge === undefined) continue;
-    const gap = trueGap(door, id, pose);
-    // A foot gap too wide is closed with a threshold or a brush, not by hanging the door.
-    if (gap < edges[edge].min - LENIENCE_MM || (edge !== 'foot' && gap > edges[edge].max + LENIENCE_MM)) return false;
-    byEdge.set(edge, [...(byEdge.get(edge) ?? []), gap]);
-  }
-  for (const edge of EVEN_EDGES) {
-    const gaps = byEdge.get(edge) ?? [];
-    if (Math.max(...gaps) - Math.min(...gaps) > evenWithin + LENIENCE_MM) return false;
-  }
-  return (
-    Math.abs(boltLow(door)) <= 2 &&
-    Math.abs(door.acrossLean) <= Math.max(3.5, door.condition.friction) &&
-    Math.abs(door.twist) <= 3 &&
-    door.stopGap >= 0 &&
-    door.stopGap <= 2.3 &&
-    door.keeps <= 1 &&
-    trueFigure(door, 'foot.swing') >= 0.5
-  );
 }
 
 /** What is read after work: every gap, and what tells of bolt, stop and swing. */
