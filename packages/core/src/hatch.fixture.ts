@@ -56,6 +56,8 @@ export const HATCH: DoorKind<Hatch> = {
   unevennessMm: 0.1,
   edges: [{ id: 'rim', isEven: true }],
   sides: [],
+  eye: { rubsBelowMm: 0.4, seesMm: 1.6, outOfKeepingMm: 1.2 },
+  trust: { mistaken: 0, tails: [{ share: 1, spread: 1 }], pairedSpread: 1 },
   signs: [
     {
       id: 'taper',
@@ -126,6 +128,7 @@ export const HATCH: DoorKind<Hatch> = {
   holdingWork: ['packPeg'],
   lowered: { left: -1, right: -1 },
   misfit: { allowedMm: 1, saidFromMm: 0.5 },
+  atOnce: [],
   rechecks: [{ effects: ['shift'], place: 'rightPeg', stations: ['gap.right'] }],
   cautions: { head: 'Mind your head.' },
   phrases: { fallsShort: 'Pegs cannot make this hatch lie flush.' },
@@ -148,6 +151,7 @@ export const HATCH: DoorKind<Hatch> = {
   hasFinding: () => true,
   forbids: (_, { pegged }) => (pegged ? undefined : { why: 'This hatch has no pegs.' }),
   leavesOut: () => undefined,
+  goesByTheBook: () => true,
   warnings: () => [],
 };
 

@@ -9,7 +9,7 @@ import { figuresOf, type WorldFigures } from './worldFigures';
 /**
  * npm run bench:doors -- --seed 1 --cases 1000 --worlds all: the tool on doors of made-up worlds. Printed, not judged.
  *
- * Worlds are `own` (the tables'), `all` (own and five drawn by seed), or seeds: `--worlds 101,102`.
+ * `--part diagnosis` or `--part correction` for one of the two. Worlds are `own` (the tables'), `all` (own and five drawn by seed), or seeds: `--worlds 101,102`.
  */
 const argument = (name: string, otherwise: string) => {
   const at = process.argv.indexOf(`--${name}`);
@@ -17,6 +17,7 @@ const argument = (name: string, otherwise: string) => {
 };
 const seed = Number(argument('seed', '1'));
 const cases = Number(argument('cases', '1000'));
+const part = argument('part', 'both');
 const only = argument('world', '');
 const worldIds = (wanted: string): string[] => (wanted === 'all' ? ['own', ...USUAL_WORLDS.map(String)] : wanted.split(','));
 const worldOf = (id: string) => (id === 'own' ? TABLES_OWN : drawWorld(Number(id)));
@@ -24,8 +25,8 @@ const worldOf = (id: string) => (id === 'own' ? TABLES_OWN : drawWorld(Number(id
 if (only !== '') {
   const world = worldOf(only);
   const clock = () => performance.now();
-  const diagnosis = studyDiagnosis(seed, cases, { world, clock });
-  const correction = studyCorrection(seed, cases, { world, clock });
+  const diagnosis = studyDiagnosis(seed, part === 'correction' ? 0 : cases, { world, clock });
+  const correction = studyCorrection(seed, part === 'diagnosis' ? 0 : cases, { world, clock });
   process.stdout.write(JSON.stringify(figuresOf(world.name, diagnosis, correction)));
 } else {
   const ids = worldIds(argument('worlds', 'own'));
@@ -46,7 +47,7 @@ if (only !== '') {
 
 function runWorld(id: string): Promise<WorldFigures> {
   const [node, ...own] = [process.execPath, ...process.execArgv, process.argv[1] ?? ''];
-  const child = spawn(node, [...own, '--world', id, '--seed', String(seed), '--cases', String(cases)], {
+  const child = spawn(node, [...own, '--world', id, '--seed', String(seed), '--cases', String(cases), '--part', part], {
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   return new Promise((resolve, reject) => {

@@ -71,6 +71,9 @@ const WRITTEN: Readonly<Record<Line['as'], (value: number) => string>> = {
   ms: (value) => `${value.toFixed(0)} ms`,
 };
 
+/** A rate of nothing is written as null on its way between processes. */
+const isKnown = (value: number | null) => value !== null && !Number.isNaN(value);
+
 const NAME_WIDTH = 44;
 const WIDTH = 10;
 
@@ -79,8 +82,8 @@ export function printWorlds(worlds: readonly WorldFigures[]): string {
   const untuned = worlds.filter(({ name }) => name !== TABLES_OWN.name);
   const heads = [...worlds.map(({ name }) => (name === TABLES_OWN.name ? 'own' : name)), 'mean', 'worst', 'asked'];
   const rows = LINES.map(({ says, rate, as, asked }) => {
-    const write = (value: number | undefined) => (value === undefined || Number.isNaN(value) ? '–' : WRITTEN[as](value));
-    const values = untuned.map(({ rates }) => rates[rate] ?? NaN).filter((value) => !Number.isNaN(value));
+    const write = (value: number | undefined) => (value === undefined || !isKnown(value) ? '–' : WRITTEN[as](value));
+    const values = untuned.map(({ rates }) => rates[rate] ?? NaN).filter(isKnown);
     const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
     const worst = asked?.least === true ? Math.min(...values) : Math.max(...values);
     const misses =
@@ -130,7 +133,7 @@ function causeLines(worlds: readonly WorldFigures[]): string[] {
     ...causes.map((id) => {
       const rows = worlds.flatMap(({ byCause }) => byCause.filter(({ cause }) => cause === id));
       const mean = (of: (row: (typeof rows)[number]) => number, weight: (row: (typeof rows)[number]) => number) => {
-        const known = rows.filter((row) => weight(row) > 0 && !Number.isNaN(of(row)));
+        const known = rows.filter((row) => weight(row) > 0 && isKnown(of(row)));
         return known.reduce((sum, row) => sum + of(row) * weight(row), 0) / known.reduce((sum, row) => sum + weight(row), 0);
       };
       const cases = rows.reduce((sum, row) => sum + row.cases, 0);

@@ -91,7 +91,7 @@ const WAITS: readonly CauseId[] = ['swollenSlab'];
 
 const SOUND_SHARE = 0.15;
 /** Below this chance of a free door nothing may be called a cure. */
-const FLOOR = 0.3;
+const FLOOR = 0.5;
 
 const cycleCount = (): CycleCount => ({ doors: 0, cycles: 0, atFirst: 0, never: 0 });
 const counter = () => ({ free: cycleCount(), even: cycleCount(), book: cycleCount(), steps: 0 });
@@ -226,7 +226,7 @@ function correct(scenario: Scenario, random: RandomStream, clock: () => number, 
     const begun = clock();
     const correction = planFor({ ...asFound, rounds }, believe({ ...asFound, rounds }), { seed });
     millis.push(clock() - begun);
-    if (correction.outcome === 'cures' && (correction.plans[0]?.chanceTrue ?? 1) < FLOOR) slips.curesUnderFloor += 1;
+    if (correction.outcome === 'cures' && (correction.plans[0]?.chances.free ?? 1) < FLOOR) slips.curesUnderFloor += 1;
     return { hingesAlone: correction.hingesAlone, steps: correction.plans[0]?.steps ?? [] };
   };
 
@@ -240,7 +240,7 @@ function correct(scenario: Scenario, random: RandomStream, clock: () => number, 
       const [next] = rounds.length === 0 ? first.steps : plan(1 + rounds.length).steps;
       if (next === undefined) break;
       const step = asDone(next);
-      countSlips(slips, past, step);
+      countSlips(slips, past, worked, step);
       carryOut(door, [step], random);
       past.push(step);
       worked += 1;
@@ -253,11 +253,18 @@ function correct(scenario: Scenario, random: RandomStream, clock: () => number, 
   return { reached, steps: past.length, planes, saysHingesCan: first.hingesAlone.can, millis };
 }
 
-function countSlips(slips: Slips, past: readonly DoneStep[], step: DoneStep): void {
-  const before = past.filter((each) => each.action === step.action && each.hinge === step.hinge);
+/**
+ * A cure done again, or a hinge set back without a full gauging in between. Setting the same hinge further after a reading is no
+ * slip: the reading is its reason.
+ *
+ * @param sinceCheck how many of the last steps came after the last full gauging
+ */
+function countSlips(slips: Slips, past: readonly DoneStep[], sinceCheck: number, step: DoneStep): void {
+  const isCure = ['cure', 'hold', 'wait'].includes(action(step.action).effect.kind);
+  const unchecked = sinceCheck === 0 ? [] : past.slice(-sinceCheck);
   const way = wayOf(step);
-  if (before.some((each) => each.amount === step.amount && each.until === undefined && step.planed === undefined)) slips.repeated += 1;
-  if (way !== 0 && past.some((each) => each.hinge === step.hinge && wayOf(each) * way < 0)) slips.reversed += 1;
+  if (isCure && past.some((each) => each.action === step.action && each.hinge === step.hinge)) slips.repeated += 1;
+  if (way !== 0 && unchecked.some((each) => each.hinge === step.hinge && wayOf(each) * way < 0)) slips.reversed += 1;
   if (step.amount === 0 || (step.planed !== undefined && Math.max(step.planed.fromMm, step.planed.toMm) <= 0)) slips.idle += 1;
 }
 

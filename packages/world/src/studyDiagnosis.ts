@@ -188,9 +188,9 @@ function follow(
   const taken: (StationId | FindingId)[] = ['complaint'];
   let sureAt: number | undefined;
   let saidEnough = false;
+  let belief = engine(seen(taken));
   for (let k = 1; k <= LONGEST && (k <= SIX || sureAt === undefined || !saidEnough); k += 1) {
     const observed = seen(taken);
-    const belief = engine(observed);
     const begun = clock();
     const { choices, enough } = nextBest(observed, belief);
     study.millisNext.push(clock() - begun);
@@ -201,7 +201,8 @@ function follow(
     const [choice] = choices;
     if (choice === undefined) break;
     taken.push(choice.id);
-    const order = causeChances(engine(seen(taken)));
+    belief = engine(seen(taken));
+    const order = causeChances(belief);
     const [top] = order;
     if (k === SIX) atSix(order);
     if (sureAt === undefined && top !== undefined && top.probability >= SURE) {

@@ -1,17 +1,7 @@
 import { type ActionId, type DoneStep, type HingeName, type RandomStream, type StationId } from '@proper-swing/core';
 import { between } from './draws';
 import { WORLD_FAULTS } from './faults';
-import {
-  boltLow,
-  copyDoor,
-  GAP_STATIONS,
-  poseOf,
-  trueFigure,
-  trueGap,
-  type TrueDoor,
-  type TrueHinge,
-  type Work,
-} from './trueDoor';
+import { boltLow, copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor, type TrueHinge, type Work } from './trueDoor';
 
 const HINGE_PLACES: Readonly<Record<HingeName, (count: number) => number>> = {
   top: () => 0,

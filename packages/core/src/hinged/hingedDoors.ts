@@ -17,6 +17,8 @@ import { HOLDING_WORK } from './tables/holdingWork';
 import { RECHECKS } from './tables/rechecks';
 import { side, SIDE_IDS } from './tables/sides';
 import { SIGNS } from './tables/signs';
+import { EYE } from './tables/eye';
+import { TRUST } from './tables/trust';
 import { BOLT_ROOM_MM } from './tables/strikeActions';
 
 /** A foot gap too wide is closed with a threshold or a brush, not by hanging the door: only too little counts, mm. */
@@ -38,6 +40,8 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
   unevennessMm: UNEVENNESS_MM,
   edges: EDGES.map((id) => ({ id, isEven: isEven(id), ...(id === 'foot' && { onlyWhenRead: { maxMm: FOOT_MAX_MM } }) })),
   sides: SIDE_IDS.map(side),
+  trust: TRUST,
+  eye: EYE,
   signs: SIGNS,
   meeting: { station: 'bolt.low', parameter: 'strike', limits: BOLT_LIMITS },
   causes: CAUSES,
@@ -49,6 +53,10 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
   // A butt hinge gives so much before it binds (common practice, no source).
   misfit: { allowedMm: 0.8, saidFromMm: 0.4 },
   rechecks: RECHECKS,
+  atOnce: [
+    { finding: 'topScrews', answer: 'loose', action: 'tighten' },
+    { finding: 'bottomScrews', answer: 'loose', action: 'tightenBottom' },
+  ],
   cautions: CAUTIONS,
   phrases: { fallsShort: 'The hinges and a plane cannot make this door true. Look at the lining, or measure again.' },
   figures: cardFigures,
@@ -59,6 +67,8 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
   hasFinding: (id, door) => findingsFor(door).some((each) => each.id === id),
   forbids: (id, door) => (isForbiddenOn(action(id), door) ? action(id).forbidden : undefined),
   leavesOut: (id, door) => leftOutBySchool(door.schools, id),
+  // A listing and the hooks of a multipoint lock ask for their figures.
+  goesByTheBook: ({ fireRated, profile, hingeKind }) => fireRated || profile === 'fireDoor' || hingeKind === 'adjustable',
   warnings: ({ fireRated }) => (fireRated ? [CAUTIONS.fireDoor] : []),
 };
 

@@ -25,7 +25,7 @@ const meanAt = (hypothesis: Hypothesis, id: StationId) => {
 };
 
 /** The prior of a hypothesis written out in full, the long way round. */
-function fullPrior({ directions }: Hypothesis): Gaussian {
+function fullPrior({ directions, spread }: Hypothesis): Gaussian {
   const size = STATE_SIZE + directions.length;
   const prior = { mean: new Float64Array(size), cov: new Float64Array(size * size) };
   prior.mean.set(model.sound.mean);
@@ -39,7 +39,7 @@ function fullPrior({ directions }: Hypothesis): Gaussian {
     along.forEach((share, i) => {
       prior.mean[i] = (prior.mean[i] ?? 0) + share * direction.mean;
     });
-    addSpread(prior.cov, along, direction.sd ** 2);
+    addSpread(prior.cov, along, (direction.sd * spread) ** 2);
   });
   return prior;
 }

@@ -1,6 +1,6 @@
-import { jointAnswerChances } from '../model/finding';
-import { takeAtMost, takeReading } from '../numbers/gaussian';
+import { project, takeAtMost, takeReading, widened } from '../numbers/gaussian';
 import { logSumExp } from '../numbers/normal';
+import { answerChancesUnder } from './answerChances';
 import { afterWork } from './afterWork';
 import type { Belief, HeldHypothesis } from './belief';
 import { linearReadings } from './linearReadings';
@@ -27,7 +27,12 @@ export function afterRound(belief: Belief, round: Round): Belief {
       logEvidence += mm === undefined ? takeAtMost(worked, row, 0, variance) : takeReading(worked, row, mm, variance);
     }
     const left = answers.length === 0 ? [] : stillAtWork(belief, { ...held, posterior: worked }, done);
-    for (const { finding, place } of answers) logEvidence += Math.log(jointAnswerChances(model.finding(finding), left)[place] ?? 0);
+    for (const { finding, place } of answers) {
+      const chances = answerChancesUnder(model, model.finding(finding), left, ({ row: { coefficients, offset } }) =>
+        project(worked, { coefficients: widened(coefficients, worked.mean.length), offset }),
+      );
+      logEvidence += Math.log(chances[place] ?? 0);
+    }
     return { held, worked, logEvidence };
   });
   const total = logSumExp(carried.map(({ logEvidence }) => logEvidence));

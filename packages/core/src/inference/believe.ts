@@ -1,15 +1,15 @@
 import type { DoorModel } from '../model/doorModel';
-import { jointAnswerChances } from '../model/finding';
 import { logSumExp } from '../numbers/normal';
 import { takeAtMost, widened } from '../numbers/gaussian';
 import { afterRound } from './afterRound';
+import { answerWeights } from './answerWeights';
 import type { Belief, HeldHypothesis } from './belief';
 import { filterFigures, magnitudesOf, stateUnder, type FilteredFigures, type Magnitudes } from './filterFigures';
-import { faultSpace, suppositionKey, type Hypothesis } from './hypotheses';
+import { faultSpace, type Hypothesis } from './hypotheses';
 import { linearReadings, type LinearReading } from './linearReadings';
 import type { Observations } from './observed';
 import { rubEvidence } from './rubEvidence';
-import { takenAnswers, type TakenAnswer } from './takenAnswers';
+import { takenAnswers } from './takenAnswers';
 
 /** Hypotheses this much less likely than the best are not worked out further, in natural logs. */
 const NEGLIGIBLE = 9;
@@ -31,16 +31,25 @@ export function believe(model: DoorModel, { readings: read, findings, rounds = [
   const readings = linearReadings(model, read);
   const figures = filterFigures(model.sound, space, readings);
   const rubs = readings.filter(({ mm }) => mm === undefined);
-  const logAnswers = answerWeights(model, answers);
+  const logAnswers = answerWeights(model, figures, answers, rubs);
 
-  const before = space.hypotheses.map((hypothesis) => {
+  const byFigures = space.hypotheses.map((hypothesis) => {
     const magnitudes = magnitudesOf(space, figures, hypothesis);
-    return { hypothesis, magnitudes, logWeight: hypothesis.logPrior + magnitudes.logEvidence + logAnswers(hypothesis) };
+    return { hypothesis, magnitudes, logWeight: hypothesis.logPrior + magnitudes.logEvidence };
   });
-  const best = before.reduce((most, { logWeight }) => Math.max(most, logWeight), -Infinity);
   const atRubs = rubs.length > 0 ? rubEvidence(figures, rubs) : () => 0;
-  // A rub can only lower a weight, and by no more than its own chance: what is far behind beforehand stays out of sight.
+  // Answers and rubs can only lower a weight, a rub by no more than its own chance: what is far behind beforehand stays out of sight.
   const allowance = NEGLIGIBLE + RUB_TELLS * rubs.length;
+  let best = -Infinity;
+  const order = [...byFigures.keys()].sort((a, b) => (byFigures[b]?.logWeight ?? 0) - (byFigures[a]?.logWeight ?? 0));
+  const before = [...byFigures];
+  for (const i of order) {
+    const each = byFigures[i];
+    if (each === undefined || each.logWeight < best - allowance) continue;
+    const logWeight = each.logWeight + logAnswers(each.hypothesis, each.magnitudes);
+    before[i] = { ...each, logWeight };
+    best = Math.max(best, logWeight);
+  }
   const weighed = before.map(({ hypothesis, magnitudes, logWeight }) => ({
     hypothesis,
     magnitudes,
@@ -76,21 +85,4 @@ function heldInFull(
     }
     return [{ hypothesis: each.hypothesis, posterior, probability: (chances[i] ?? 0) / covered }];
   });
-}
-
-/** Log of the chance of all answers under a hypothesis; worked out once for each set of causes. */
-function answerWeights(model: DoorModel, answers: readonly TakenAnswer[]): (hypothesis: Hypothesis) => number {
-  const kept = new Map<string, number>();
-  return (hypothesis) => {
-    const key = suppositionKey(hypothesis);
-    const known = kept.get(key);
-    if (known !== undefined) return known;
-    const ids = hypothesis.causes.map(({ id }) => id);
-    const sum = answers.reduce(
-      (logs, { finding, place }) => logs + Math.log(jointAnswerChances(model.finding(finding), ids)[place] ?? 0),
-      0,
-    );
-    kept.set(key, sum);
-    return sum;
-  };
 }

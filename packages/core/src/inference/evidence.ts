@@ -1,7 +1,7 @@
 import { project, type LinearRow, type Spread } from '../numbers/gaussian';
 import { logNormalBelow, logNormalDensity } from '../numbers/normal';
-import { answerChances } from '../model/finding';
 import type { Sign } from '../model/tables';
+import { answerChancesUnder } from './answerChances';
 import type { Belief } from './belief';
 import { INFERENCE_WORDS } from './inferenceWords';
 import { expectBeforehand, type Hypothesis } from './hypotheses';
@@ -132,12 +132,20 @@ function observedRubs({ readings, space, model }: Belief, views: readonly CauseV
   });
 }
 
-function observedFindings({ answers, model }: Belief, views: readonly CauseView[]): Observation[] {
-  return answers.map(({ finding: f, answer, place }) => ({
-    kind: 'finding' as const,
-    says: answer.says,
-    logChance: views.map(({ id }) => Math.log(answerChances(model.finding(f), id)[place] ?? 0)),
-  }));
+function observedFindings({ answers, model, space }: Belief, views: readonly CauseView[]): Observation[] {
+  return answers.map(({ finding: f, answer, place }) => {
+    const sound = model.showings(f).map(({ row }) => project(model.sound, row));
+    return {
+      kind: 'finding' as const,
+      says: answer.says,
+      logChance: views.map(({ id, hypothesis }) => {
+        const chances = answerChancesUnder(model, model.finding(f), [id], ({ row }, i) =>
+          expectBeforehand(space, hypothesis, row, sound[i] ?? project(model.sound, row)),
+        );
+        return Math.log(chances[place] ?? 0);
+      }),
+    };
+  });
 }
 
 function readFigures({ readings }: Belief): Map<string, { mm: number; variance: number }> {

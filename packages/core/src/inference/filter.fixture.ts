@@ -29,7 +29,13 @@ const direction = ({ mean, sd }: { mean: number; sd: number }, i: number) => ({
   sd,
   along: Float64Array.from(ALONG[i] ?? []),
 });
-export const supposing = (directions: readonly number[]): Hypothesis => ({ causes: [soundHatch], forms: [], directions, logPrior: 0 });
+export const supposing = (directions: readonly number[]): Hypothesis => ({
+  causes: [soundHatch],
+  forms: [],
+  directions,
+  spread: 1,
+  logPrior: 0,
+});
 export const space: FaultSpace = { directions: AXES.map(direction), hypotheses: [] };
 export const prior = { mean: Float64Array.from(PRIOR_MEAN), cov: Float64Array.from(PRIOR_COV.flat()) };
 

@@ -67,14 +67,15 @@ export function filterFigures(prior: Gaussian, space: FaultSpace, readings: read
 }
 
 /** The magnitudes of one hypothesis after the figures, and how well it foretold them. */
-export function magnitudesOf(space: FaultSpace, { gram, pull, logSound }: FilteredFigures, { directions }: Hypothesis): Magnitudes {
+export function magnitudesOf(space: FaultSpace, { gram, pull, logSound }: FilteredFigures, { directions, spread }: Hypothesis): Magnitudes {
   const q = directions.length;
   const count = pull.length;
   const precision = new Float64Array(q * q);
   const drive = new Float64Array(q);
   let logEvidence = logSound;
   directions.forEach((place, a) => {
-    const { mean, sd } = space.directions[place] ?? { mean: 0, sd: 1 };
+    const { mean, sd: usualSd } = space.directions[place] ?? { mean: 0, sd: 1 };
+    const sd = usualSd * spread;
     directions.forEach((other, b) => {
       precision[a * q + b] = gram[place * count + other] ?? 0;
     });

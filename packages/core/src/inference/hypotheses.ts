@@ -18,6 +18,8 @@ export interface Hypothesis {
   forms: readonly CauseForm[];
   /** Places in the fault directions of the space. */
   directions: readonly number[];
+  /** How widely the sizes of its faults are supposed to be spread, as a multiple of the usual. */
+  spread: number;
   logPrior: number;
 }
 
@@ -39,10 +41,10 @@ export function faultSpace(model: DoorModel): FaultSpace {
   return kept;
 }
 
-function makeSpace({ causes, direction, figures }: DoorModel): FaultSpace {
+function makeSpace({ causes, direction, figures, tables: { trust } }: DoorModel): FaultSpace {
   const directions: FaultDirection[] = [];
   const total = causes.reduce((sum, { prior }) => sum + prior, 0);
-  const singles = causes.flatMap((cause) =>
+  const supposed = causes.flatMap((cause) =>
     cause.forms.map((form) => {
       const own = form.axes.map(
         ({ mean, sd, moves }) => directions.push({ cause, form, mean: shareOf(mean, figures), sd, along: direction(moves) }) - 1,
@@ -50,23 +52,30 @@ function makeSpace({ causes, direction, figures }: DoorModel): FaultSpace {
       return { cause, form, own, chance: (cause.prior / total) * form.share };
     }),
   );
-  const pairs = singles.flatMap((a, i) =>
-    singles.slice(i + 1).flatMap((b) => (canMeet(a.cause, b.cause) ? [{ a, b, chance: a.chance * b.chance }] : [])),
+  const singles = supposed.flatMap((each) =>
+    each.own.length === 0
+      ? [{ ...each, spread: 1 }]
+      : trust.tails.map(({ share, spread }) => ({ ...each, spread, chance: each.chance * share })),
+  );
+  const pairs = supposed.flatMap((a, i) =>
+    supposed.slice(i + 1).flatMap((b) => (canMeet(a.cause, b.cause) ? [{ a, b, chance: a.chance * b.chance }] : [])),
   );
   const pairTotal = pairs.reduce((sum, { chance }) => sum + chance, 0);
   // Where no two causes can meet, single ones have all the chance.
   const singleShare = pairs.length === 0 ? 1 : 1 - PAIR_SHARE;
   const hypotheses: Hypothesis[] = [
-    ...singles.map(({ cause, form, own, chance }) => ({
+    ...singles.map(({ cause, form, own, spread, chance }) => ({
       causes: [cause],
       forms: [form],
       directions: own,
+      spread,
       logPrior: Math.log(chance * singleShare),
     })),
     ...pairs.map(({ a, b, chance }) => ({
       causes: [a.cause, b.cause],
       forms: [a.form, b.form],
       directions: [...a.own, ...b.own],
+      spread: trust.pairedSpread,
       logPrior: Math.log((chance / pairTotal) * PAIR_SHARE),
     })),
   ];
@@ -83,14 +92,14 @@ export function suppositionKey({ causes }: Pick<Hypothesis, 'causes'>): string {
 }
 
 /** What a supposition expects of one figure before anything is read, given what a sound door would show there. */
-export function expectBeforehand(space: FaultSpace, { directions }: Hypothesis, row: LinearRow, sound: Spread): Spread {
+export function expectBeforehand(space: FaultSpace, { directions, spread }: Hypothesis, row: LinearRow, sound: Spread): Spread {
   let { mean, variance } = sound;
   for (const place of directions) {
     const direction = space.directions[place];
     if (direction === undefined) continue;
     const share = dot(row.coefficients, direction.along);
     mean += share * direction.mean;
-    variance += (share * direction.sd) ** 2;
+    variance += (share * direction.sd * spread) ** 2;
   }
   return { mean, variance };
 }

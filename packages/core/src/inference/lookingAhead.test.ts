@@ -49,7 +49,7 @@ describe('what a look would tell', () => {
     const entropy = (p: number) => -p * Math.log(p) - (1 - p) * Math.log(1 - p);
     const crushed = (0.9 + 0.05) / 2;
     const after = crushed * entropy(0.9 / 0.95) + (1 - crushed) * entropy(0.1 / 1.05);
-    expect(weighFinding(lookout, wood).gain).toBeCloseTo(2 * (Math.LN2 - after), 9);
+    expect(weighFinding(belief, lookout, wood).gain).toBeCloseTo(2 * (Math.LN2 - after), 9);
   });
 
   it('of a station is more where the causes differ, and nought where they do not', () => {
@@ -94,7 +94,7 @@ describe('what a look would tell', () => {
   });
 
   it('of a check sets two causes apart by how their answers differ', () => {
-    const weighed = weighFinding(lookout, wood);
+    const weighed = weighFinding(belief, lookout, wood);
     const places = ['sound', 'sunk'].map((id) => lookout.groups.findIndex(({ causes: own }) => own[0]?.id === id));
     const [a = NaN, b = NaN] = places;
     expect(weighed.differ(a, b)).toBeCloseTo(2 * (0.9 - 0.05), 9);

@@ -33,10 +33,10 @@ const MOST_CHOICES = 3;
 /** Turning to another thing takes this long, minutes. */
 const TURNING_MINUTES = 0.8;
 /** Below this, in bits, nothing that is left would tell much of the cause. */
-const WORTH_BITS = 0.08;
+const WORTH_BITS = 0.05;
 /** A cause is settled when it is at least this likely, or no likelier than that. */
-const SURE_FROM = 0.85;
-const SURE_NOT_BELOW = 0.15;
+const SURE_FROM = 0.9;
+const SURE_NOT_BELOW = 0.1;
 /** A gap known to this is known well enough to plan by, mm. */
 const KNOWN_TO_MM = 0.9;
 /** Suppositions that are compared when it is said what a look tells apart. */
@@ -63,7 +63,7 @@ export function nextBest(observed: Observations, belief: Belief): NextBest {
   const read = new Set(observed.readings.map(({ station }) => station));
   const answered = new Set(observed.findings.map(({ finding }) => finding));
   const stations = model.tables.stations.filter(({ id }) => !read.has(id)).map(({ id }) => weighStation(belief, lookout, id));
-  const checks = model.findings.filter(({ id }) => !answered.has(id)).map((finding) => weighFinding(lookout, finding));
+  const checks = model.findings.filter(({ id }) => !answered.has(id)).map((finding) => weighFinding(belief, lookout, finding));
 
   const all = [...stations, ...checks];
   const isSettled = isSure(belief) || all.every(({ gain }) => bitsOf(gain) < WORTH_BITS);

@@ -13,7 +13,7 @@ export interface TakenAnswer {
 
 /** @throws DomainError `finding.answer` when something is not an answer to its check */
 export function takenAnswers(model: DoorModel, findings: readonly AnsweredFinding[]): TakenAnswer[] {
-  return findings.map(({ finding, answer }, i) => {
+  const taken = findings.map(({ finding, answer }, i) => {
     const { answers } = model.finding(finding);
     const place = answers.findIndex(({ id }) => id === answer);
     const found = answers[place];
@@ -21,4 +21,13 @@ export function takenAnswers(model: DoorModel, findings: readonly AnsweredFindin
       throw new DomainError('finding.answer', `findings[${i}].answer`, `"${answer}" is not an answer to ${finding}.`);
     return { finding, answer: found, place };
   });
+  return taken.filter((each) => !isToldTwice(model, each, taken));
+}
+
+/** Whether an answer says no more than another that was given. */
+function isToldTwice(model: DoorModel, { finding, answer }: TakenAnswer, all: readonly TakenAnswer[]): boolean {
+  const { saysNoMore = [] } = model.finding(finding);
+  return saysNoMore.some(
+    (fact) => fact.answer === answer.id && all.some((each) => each.finding === fact.as && fact.answers.includes(each.answer.id)),
+  );
 }

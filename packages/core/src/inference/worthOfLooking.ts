@@ -1,6 +1,8 @@
-import { jointAnswerChances, type Finding } from '../model/finding';
+import type { Finding } from '../model/finding';
 import { logNormalDensity } from '../numbers/normal';
 import { mixSpreads } from '../numbers/mixture';
+import { project, widened } from '../numbers/gaussian';
+import { answerChancesUnder } from './answerChances';
 import type { Belief } from './belief';
 import type { Lookout } from './doubt';
 import { expectUnder } from './expectation';
@@ -81,14 +83,19 @@ function doubtAfterFigure({ weights, groups, groupOf, doubt }: Lookout, spreads:
 }
 
 /** What making a check would tell. */
-export function weighFinding({ groups, doubt, now }: Lookout, finding: Finding): Weighed {
+export function weighFinding({ model }: Belief, { looked, weights, groupOf, groups, doubt, now }: Lookout, finding: Finding): Weighed {
   const { id, question, howTo, minutes, answers } = finding;
-  const columns = groups.map(({ causes }) =>
-    jointAnswerChances(
-      finding,
-      causes.map((each) => each.id),
-    ),
-  );
+  const columns = groups.map(() => answers.map(() => 0));
+  looked.forEach(({ hypothesis, posterior }, h) => {
+    const g = groupOf[h] ?? 0;
+    const share = (weights[h] ?? 0) / Math.max(NO_WEIGHT, groups[g]?.weight ?? 0);
+    const ids = hypothesis.causes.map((each) => each.id);
+    const chances = answerChancesUnder(model, finding, ids, ({ row: { coefficients, offset } }) =>
+      project(posterior, { coefficients: widened(coefficients, posterior.mean.length), offset }),
+    );
+    const column = columns[g];
+    if (column !== undefined) chances.forEach((chance, i) => (column[i] = (column[i] ?? 0) + share * chance));
+  });
   const after = answers.reduce((sum, _, a) => {
     const joint = groups.map(({ weight }, g) => weight * (columns[g]?.[a] ?? 0));
     const chance = joint.reduce((all, each) => all + each, 0);

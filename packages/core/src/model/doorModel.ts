@@ -2,12 +2,13 @@ import { addSpread, type Gaussian, type LinearRow } from '../numbers/gaussian';
 import type { Action } from './action';
 import type { Cause } from './cause';
 import type { Finding } from './finding';
+import { showingRows, type ShowingRow } from './showingRows';
 import { stateLayout, type StateLayout } from './layout';
 import { shareOf, type CardFigures, type Moves } from './moves';
 import type { Names } from './names';
 import type { ToleranceProfile } from './profile';
 import type { Station } from './station';
-import type { DoorKind, DoorTables, PlaceLine, Ruling, Side } from './tables';
+import type { DoorKind, DoorTables, PlaceLine, Ruling, Side, Verdict } from './tables';
 
 /** One door as inference and planning see it: the tables of its kind with all that its card decides worked out. */
 export interface DoorModel {
@@ -38,8 +39,12 @@ export interface DoorModel {
   row: (station: string, size?: number) => LinearRow;
   /** A figure beside the gaps as a linear row over a state. */
   sideRow: (side: string, size?: number) => LinearRow;
+  /** The figures that the answers of a check follow; none when they follow no figures. */
+  showings: (finding: string) => readonly ShowingRow[];
   /** Length a level spans at a station, mm. */
   span: (station: string) => number;
+  /** What work on this door is for. */
+  binds: Verdict;
   forbids: (action: string) => Ruling | undefined;
   leavesOut: (action: string) => string | undefined;
 }
@@ -85,6 +90,7 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
     if (uneven !== undefined && uneven < size) coefficients[uneven] = 1;
     return { coefficients, offset: offset === undefined ? 0 : shareOf(offset, figures) };
   });
+  const showings = new Map(kind.findings.map((each) => [each.id, showingRows(each, { row: (id) => row(id, layout.size), direction })]));
   const sideRow = keptRows((id, size) => ({ coefficients: direction(side(id).weights, size), offset: 0 }));
   return {
     tables: kind,
@@ -106,7 +112,9 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
     direction,
     row: (id, size = layout.size) => row(id, size),
     sideRow: (id, size = layout.size) => sideRow(id, size),
+    showings: (id) => showings.get(id) ?? [],
     span: (id) => shareOf(station(id).span ?? kind.usualSpan, figures),
+    binds: kind.goesByTheBook(card) ? 'book' : 'even',
     forbids: (id) => kind.forbids(id, card),
     leavesOut: (id) => kind.leavesOut(id, card),
   };

@@ -1,3 +1,4 @@
+import type { Moves } from './moves';
 import type { Names } from './names';
 
 export interface FindingAnswer {
@@ -10,6 +11,34 @@ export interface FindingAnswer {
 /** Chance of each answer, in the order of the answers, in percent; a column adds up to 100. */
 export type AnswerColumn = readonly number[];
 
+/** A figure that gives an answer once it is above or below a border, and how soft that border is, mm (standard deviation). */
+export interface Showing<N extends Names = Names> {
+  answer: string;
+  /** A station's own figure, or a figure of the state that no station reads. */
+  at: N['station'] | Moves<N>;
+  border: { above: number } | { below: number };
+  softMm: number;
+}
+
+/** How the answers of a check follow from how the door is, whatever the cause. */
+export interface Follows<N extends Names = Names> {
+  /** Share of answers that follow; the others come as the table says. */
+  share: number;
+  /** What is answered when nothing shows. */
+  otherwise: string;
+  shows: readonly Showing<N>[];
+  /** Causes under which the table alone holds: what they do to the answer shows in no figure. */
+  notUnder?: readonly N['cause'][];
+}
+
+/** An answer that another check gives better: of one fact told twice only that one counts. */
+export interface SameFact {
+  answer: string;
+  /** The other check. */
+  as: string;
+  answers: readonly string[];
+}
+
 /** A quick check or an answer of the customer; answers are exclusive. */
 export interface Finding<N extends Names = Names> {
   id: N['finding'];
@@ -21,6 +50,10 @@ export interface Finding<N extends Names = Names> {
   answers: readonly FindingAnswer[];
   /** What is answered under each cause; `otherwise` holds for every cause not named. */
   chances: { readonly otherwise: AnswerColumn } & { readonly [C in N['cause']]?: AnswerColumn };
+  /** Set where what is seen follows from the figures of the door: then it tells nothing new of a cause once those are known. */
+  follows?: Follows<N>;
+  /** Answers that say no more than an answer to another check. */
+  saysNoMore?: readonly SameFact[];
   /** Shows the door as it is now, so that it can be asked again after work. */
   again?: true;
 }

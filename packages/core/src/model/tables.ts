@@ -63,10 +63,43 @@ export interface RecheckRow<N extends Names = Names> {
   stations: readonly N['station'][];
 }
 
+/** An answer that asks for a piece of work by itself. */
+export interface AtOnce<N extends Names = Names> {
+  finding: N['finding'];
+  answer: string;
+  action: N['action'];
+}
+
 /** Sentences of a plan in which a kind of door speaks of its own parts. */
 export interface PlanPhrases {
   /** Nothing that was found brings the door inside its limits. */
   fallsShort: string;
+}
+
+/** What the eye and the hand make of a gap, mm. */
+export interface Eye {
+  /** A gap below this rubs or springs in use. */
+  rubsBelowMm: number;
+  /** Gaps of one edge that differ by more look uneven. */
+  seesMm: number;
+  /** An edge whose gap is on the whole so far beyond its limits is out of keeping with the others. */
+  outOfKeepingMm: number;
+}
+
+/**
+ * What a door is called: `free` when nothing rubs, it latches and stays where it is left; `even` when it is free and its gaps are even
+ * to the eye; `book` when every gap is inside its profile.
+ */
+export type Verdict = 'free' | 'even' | 'book';
+
+/** How far the tables of a kind of door are to be trusted. */
+export interface Trust {
+  /** Share of answers given at random: wrong or misunderstood, whatever the cause. */
+  mistaken: number;
+  /** Sizes of a fault by itself: a mixture of normals of one mean, each so many times as wide as usual; shares sum to one. */
+  tails: readonly { share: number; spread: number }[];
+  /** Of two faults at once each is supposed in one spread only: a mixture of each would be many times as many. */
+  pairedSpread: number;
 }
 
 /** All of a kind of door that does not depend on the card of one. */
@@ -85,6 +118,8 @@ export interface DoorTables<N extends Names = Names> {
   unevennessMm: number;
   edges: readonly Edge<N>[];
   sides: readonly Side<N>[];
+  trust: Trust;
+  eye: Eye;
   signs: readonly Sign<N>[];
   meeting: Meeting<N>;
   causes: readonly Cause<N>[];
@@ -99,6 +134,8 @@ export interface DoorTables<N extends Names = Names> {
   /** What a place gives before it binds, mm, and off its line by how much it is worth saying, mm. */
   misfit: { allowedMm: number; saidFromMm: number };
   rechecks: readonly RecheckRow<N>[];
+  /** What is done at once when it is found undone, before anything is measured. */
+  atOnce: readonly AtOnce<N>[];
   /** Texts of the cautions that actions name. */
   cautions: Readonly<Record<string, string>>;
   phrases: PlanPhrases;
@@ -133,6 +170,8 @@ export interface DoorKind<Card, N extends Names = Names> extends DoorTables<N> {
   forbids: (id: N['action'], card: Card) => Ruling | undefined;
   /** Why an action is left out at the wish of whoever keeps the door. */
   leavesOut: (id: N['action'], card: Card) => string | undefined;
+  /** Whether a listing, a lock or the customer asks for every gap inside the profile; else free and even will do. */
+  goesByTheBook: (card: Card) => boolean;
   /** What must be said before any advice on this door. */
   warnings: (card: Card) => readonly string[];
 }

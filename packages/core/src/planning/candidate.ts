@@ -3,7 +3,9 @@ import type { DoorModel } from '../model/doorModel';
 import { GAUGE_TELLS_MM } from '../model/profile';
 import type { GapBoard } from './board';
 import type { DrawnDoor } from './drawnDoors';
-import { endsTrue, type SidesJudged } from './outcome';
+import type { Verdict } from '../model/tables';
+import { endsAs, endsTrue, type SidesJudged } from './outcome';
+import type { Verdicts } from './verdicts';
 import type { FoundPlan } from './searchSpace';
 import type { SetPoint } from './setPoint';
 import { planingOf, type PlannedWork, type SideStep } from './steps';
@@ -15,9 +17,12 @@ export const DOES_WITHIN_MM = 0.3;
 
 /** Work that may be proposed, tried on the drawn doors. */
 export interface Candidate extends Required<PlannedWork> {
-  /** By drawn door, whether it ends true, as plans are chosen by. */
+  /** The verdict that plans are chosen for on this door, and by drawn door whether it holds in the end. */
+  verdict: Verdict;
   isTrue: readonly boolean[];
-  /** The same to so many mm. */
+  /** Share of the drawn doors that end with each verdict. */
+  chances: Verdicts<number>;
+  /** Whether it ends true by the book to so many mm. */
   endsWithin: (mm: number) => boolean[];
   minutes: number;
   irreversibility: number;
@@ -61,12 +66,16 @@ export function candidate(trial: Trial, { cures, setPoints, sides, hidesCause, a
     ...(found.strike ? [{ action: found.strike.choice.action, amount: 1 }] : []),
   ];
   const endsWithin = (mm: number) => drawn.map((door, i) => endsTrue(door, after[i] ?? door.gaps, found, beside, board, mm));
+  const ends = drawn.map((door, i) => endsAs(door, after[i] ?? door.gaps, found, beside, board, model.tables.eye, GAUGE_TELLS_MM));
+  const shareOf = (verdict: Verdict) => share(ends.map((each) => each[verdict]));
   return {
     cures,
     setPoints,
     sides,
     found,
-    isTrue: endsWithin(GAUGE_TELLS_MM),
+    verdict: model.binds,
+    isTrue: ends.map((each) => each[model.binds]),
+    chances: { free: shareOf('free'), even: shareOf('even'), book: shareOf('book') },
     endsWithin,
     minutes: work.reduce((sum, { action, amount }) => sum + minutesOf(action, amount), 0),
     irreversibility: work.reduce((sum, { action }) => sum + action.irreversibility, 0),

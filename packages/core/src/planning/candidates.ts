@@ -21,9 +21,15 @@ const SET_POINTS_KEPT = 2;
 const COMPARED_ON = 80;
 
 /** Every way to treat what is likely, each with its best settings, tried on the drawn doors; a way at a time. */
-export function* candidatesFor(belief: Belief, trial: Trial, allowed: readonly Action[], treat: readonly Cause[]): Stepwise<Candidate[]> {
+export function* candidatesFor(
+  belief: Belief,
+  trial: Trial,
+  allowed: readonly Action[],
+  treat: readonly Cause[],
+  maySet: (setting: Setting) => boolean = () => true,
+): Stepwise<Candidate[]> {
   const { drawn, board } = trial;
-  const base = spaceFor(belief, trial, allowed);
+  const base = spaceFor(belief, trial, allowed, maySet);
   const planes = allowed.filter(({ effect }) => effect.kind === 'plane').map((action) => ({ action, price: priceOf(action, 1) }));
   const ways = waysToTreat(belief, allowed, treat).flatMap((way) => setPointsFor(way, trial).map((setPoints) => ({ ...way, setPoints })));
   const candidates: Candidate[] = [];
@@ -45,10 +51,11 @@ function spaceFor(
   { model, learned }: Belief,
   { board, misfitNow }: Trial,
   allowed: readonly Action[],
+  maySet: (setting: Setting) => boolean,
 ): Omit<SearchSpace, 'start' | 'guard' | 'mustUse'> {
   const settingsAt = (where: Setting['where'], move: Float64Array) => {
     const perMm = gapChanges(board, model, move);
-    return allowed.flatMap((action) => settingsOf(action, where, perMm, learned.get(action.id)));
+    return allowed.flatMap((action) => settingsOf(action, where, perMm, learned.get(action.id))).filter(maySet);
   };
   return {
     board,

@@ -8,6 +8,8 @@ const AIMS: Readonly<Record<PlanAim, { chance: number; holds: number; minute: nu
   lasting: { chance: 200, holds: 150, minute: 0.4 },
   'if that fails': { chance: 200, holds: 30, minute: 0.6 },
 };
+/** Where free and even will do, a door wholly by the book is worth so many minutes more: a screw turned, not a cut. */
+const BOOK_VALUE = 60;
 /** What is left outside counts even where nothing makes the door wholly true, minutes a millimetre. */
 const OUTSIDE_VALUE = 6;
 /** A door as likely true as this is left alone. */
@@ -26,15 +28,17 @@ export function bestFor(aim: PlanAim, candidates: readonly Candidate[], otherwis
   const total = otherwise.isTrue.reduce((sum, _, i) => sum + weightOf(i), 0);
   const value = (each: Candidate) =>
     (chance * each.isTrue.reduce((sum, ended, i) => sum + (ended ? weightOf(i) : 0), 0)) / total +
-    holds * each.holds -
+    holds * each.holds +
+    (each.verdict === 'book' ? 0 : BOOK_VALUE * each.chances.book) -
     minute * each.minutes -
     IRREVERSIBILITY_PRICE * each.irreversibility -
     OUTSIDE_VALUE * each.found.outside;
   return [...candidates].sort((a, b) => value(b) - value(a))[0] ?? otherwise;
 }
 
-/** Whether a door left alone is as it should be: nothing that a gauge finds outside, and likely true. */
-export const isGoodAsItIs = ({ found, isTrue }: Candidate) => found.outside <= GAUGE_TELLS_MM && share(isTrue) >= LEAVE_FROM;
+/** Whether a door left alone is likely as it should be, and where it goes by the book a gauge finds nothing outside. */
+export const isGoodAsItIs = ({ found, isTrue, verdict }: Candidate) =>
+  (verdict !== 'book' || found.outside <= GAUGE_TELLS_MM) && share(isTrue) >= LEAVE_FROM;
 
 /**
  * The candidates in the running: nothing that makes the door true much less often than the best may win by being quick, and to

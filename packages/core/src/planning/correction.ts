@@ -2,10 +2,23 @@ import type { Names } from '../model/names';
 import type { Plan } from './plan';
 
 /**
- * `measure first`: too little is known to plan. `true`: leave it alone. `cures`: ends inside the profile. `wait`: nothing is to
- * be cut or set until the door has dried. `falls short`: the best that can be done here.
+ * `measure first`: too little is known to plan. `at once`: what was found undone is done before anything is measured. `true`: leave
+ * it alone. `done`: free and even after work. `cures`: treats the cause and likely leaves the door free. `helps`: better than before,
+ * and no more is promised. `find out first`: under a floor nothing is touched until more is known. `wait`: nothing is to be cut
+ * or set until the door has dried. `falls short`: the best that can be done here.
  */
-export type PlanOutcome = 'measure first' | 'true' | 'cures' | 'wait' | 'falls short';
+export const PLAN_OUTCOMES = [
+  'measure first',
+  'at once',
+  'true',
+  'done',
+  'cures',
+  'helps',
+  'find out first',
+  'wait',
+  'falls short',
+] as const;
+export type PlanOutcome = (typeof PLAN_OUTCOMES)[number];
 
 /** A way that was tried and did not win. */
 export interface LostPlan {

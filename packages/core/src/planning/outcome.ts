@@ -1,7 +1,8 @@
 import type { Action } from '../model/action';
 import { planedOff, PLANING_SD_MM } from '../model/planingLine';
-import type { Side } from '../model/tables';
+import type { Eye, Side } from '../model/tables';
 import { isTrue, type GapBoard } from './board';
+import { verdictsOn, type Verdicts } from './verdicts';
 import type { DrawnDoor } from './drawnDoors';
 import type { FoundPlan } from './searchSpace';
 import { MOST_DRAWN, WATCHED_SD_MM, type SetPoint } from './setPoint';
@@ -57,6 +58,22 @@ export function endsTrue(
 ): boolean {
   return sidesInside(door, beside) && isTrue(board, afterPlan(door, afterCures, plan, board), withinMm);
 }
+
+/** What a drawn door is called after a plan; nothing when what stands beside the gaps is not in order. */
+export function endsAs(
+  door: DrawnDoor,
+  afterCures: Float64Array,
+  plan: FoundPlan,
+  beside: SidesJudged,
+  board: GapBoard,
+  eye: Eye,
+  withinMm: number,
+): Verdicts<boolean> {
+  if (!sidesInside(door, beside)) return NO_VERDICT;
+  return verdictsOn(board, eye, afterPlan(door, afterCures, plan, board), withinMm);
+}
+
+const NO_VERDICT: Verdicts<boolean> = { free: false, even: false, book: false };
 
 function sidesInside({ sides: drawn, errors }: DrawnDoor, { sides, judged, work }: SidesJudged): boolean {
   return sides.every(({ id, min, max, target }) => {

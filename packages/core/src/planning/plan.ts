@@ -5,6 +5,7 @@ import { stationOutside, unevenBy, type GapBoard } from './board';
 import { share, type Candidate } from './candidate';
 import { placesOffLine } from './misfit';
 import { stepsOf, type PlannedStep } from './steps';
+import type { Verdicts } from './verdicts';
 
 /** A figure before and after the plan, mm. */
 export interface GapMove<N extends Names = Names> {
@@ -20,6 +21,8 @@ export interface Plan<N extends Names = Names> {
   aim: PlanAim;
   steps: PlannedStep<N>[];
   minutes: number;
+  /** Chance of each verdict at the first check, 0 to 1. */
+  chances: Verdicts<number>;
   /** Chance that a gauge finds everything inside the limits at the first check, 0 to 1. */
   chanceTrue: number;
   /** Chance that all of it still holds in two years, 0 to 1. */
@@ -40,6 +43,7 @@ export function planOf(model: DoorModel, aim: PlanAim, each: Candidate, board: G
     aim,
     steps: stepsOf(model, each),
     minutes: each.minutes,
+    chances: each.chances,
     chanceTrue: share(each.endsWithin(PASSES_MM)),
     holds: each.holds,
     gaps: board.stations.map((id, i) => ({ station: id, beforeMm: before[i] ?? 0, afterMm: found.gaps[i] ?? 0 })),

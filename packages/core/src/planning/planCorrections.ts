@@ -1,25 +1,31 @@
 import type { Belief } from '../inference/belief';
 import { believe } from '../inference/believe';
 import { causeChances, expectAt } from '../inference/expectation';
+import { nextBest } from '../inference/nextBest';
 import type { Observations } from '../inference/observed';
+import type { Action } from '../model/action';
 import type { DoorModel } from '../model/doorModel';
 import { seededRandom } from '../numbers/seededRandom';
 import { toEnd, type Stepwise } from '../stepwise';
 import { adviceFor } from './advice';
 import { gapBoard, outsideBy, type GapBoard } from './board';
-import { candidate, DOES_WITHIN_MM, untreated, waitsForDrying, type Candidate, type Trial } from './candidate';
+import { leftUndone } from './atOnce';
+import { candidate, untreated, waitsForDrying, type Candidate, type Trial } from './candidate';
 import { candidatesFor } from './candidates';
-import { causesToTreat } from './causesToTreat';
+import { causesToTreat, TREAT_THOUGH_GOOD_FROM } from './causesToTreat';
 import { bestFor, furtherPlans, inTheRunning, isGoodAsItIs } from './choose';
 import type { Correction, PlanOptions } from './correction';
+import { decide, RULES_AFTER, RULES_BEFORE } from './decision';
 import { drawDoors, meanBoard } from './drawnDoors';
 import { lostPlans } from './lostPlans';
 import { misfitAfter } from './misfit';
+import { cured } from './outcome';
 import { planOf, type PlanAim } from './plan';
 import { rulingsOn } from './rulings';
 import type { FoundPlan } from './searchSpace';
 import { mayPlane, settingAloneOf } from './settingAlone';
-import { edgesRead, heldSides, isHalfChecked, judgedSides, shiftsDone } from './soFar';
+import { settingsAllowed } from './settingsAllowed';
+import { edgesRead, heldSides, isFullyChecked, isHalfChecked, judgedSides, shiftsDone } from './soFar';
 
 /** A gap less well known than this is measured before anything is planned by it, mm (standard deviation). */
 const PLAN_UP_TO_SD_MM = 1.5;
@@ -47,8 +53,6 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
   const { model } = belief;
   const board = gapBoard(model, edgesRead(model, observed));
   const rulings = rulingsOn(belief, without);
-  const unknown = littleKnown(belief, board);
-  const treat = causesToTreat(belief);
   const trial: Trial = {
     model,
     board,
@@ -57,39 +61,58 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
     beside: { sides: model.tables.sides, judged: judgedSides(model, observed), work: heldSides(belief) },
   };
   const leftAlone = asItIs(trial);
-  const base = {
-    cause: leadOf(belief),
+  const isGood = isGoodAsItIs(leftAlone);
+  const treat = causesToTreat(belief, isGood ? TREAT_THOUGH_GOOD_FROM : undefined);
+  const lead = leadOf(belief);
+  const unknown = littleKnown(belief, board);
+  const allowed = allowedNow(belief, rulings);
+  const undone = leftUndone(belief, allowed);
+  const hasWorked = belief.done.length > 0;
+  const told = {
+    cause: lead,
     unknown,
     ruledOut: rulings.filter(({ isObvious }) => !isObvious).map(({ action, title, why }) => ({ action, title, why })),
   };
   const planned = (aim: PlanAim, each: Candidate) => planOf(model, aim, each, board, leftAlone.found.gaps);
 
-  if (unknown.length > 0) {
+  const before = { unknown: unknown.length, undone: undone.length, needsNothing: treat.length === 0 && isGood, hasWorked };
+  const early = decide(RULES_BEFORE, { ...before, isFullyChecked: isFullyChecked(observed, board) });
+  if (early !== undefined) {
+    const only = early.outcome === 'at once' ? doneAtOnce(trial, undone) : leftAlone;
     return {
-      ...base,
-      outcome: 'measure first',
-      plans: [planned('quickest', leftAlone)],
-      settingAlone: { can: false, chanceTrue: 0 },
+      ...told,
+      outcome: early.outcome,
+      plans: [planned('quickest', only)],
+      settingAlone: settingAloneOf(model, [], leftAlone),
       lost: [],
       advice: adviceFor(belief, treat, false),
     };
   }
-  const allowed = model.tables.actions.filter(({ id }) => !rulings.some(({ action }) => action === id));
-  const candidates = yield* candidatesFor(belief, trial, allowed, treat);
+  const candidates = yield* candidatesFor(belief, trial, allowed, treat, settingsAllowed(belief, observed, board));
   const halfChecked = isHalfChecked(observed, board);
   const settingAlone = settingAloneOf(model, candidates, leftAlone);
   const timberMayGo = mayPlane(belief, treat, settingAlone, halfChecked);
   const able = candidates.filter(({ found }) => found.planed.length === 0 || timberMayGo);
   const usable = inTheRunning(able, leftAlone, { isHalfChecked: halfChecked, hasCauseToTreat: treat.length > 0 });
-  const needsNothing = treat.length === 0 && isGoodAsItIs(leftAlone);
-  const first = needsNothing ? leftAlone : bestFor('quickest', usable, leftAlone);
-  const isWaiting = waitsForDrying(model, first);
-  const chosen: [PlanAim, Candidate][] = [['quickest', first], ...(needsNothing || isWaiting ? [] : furtherPlans(first, usable, able))];
-  const fallsShort = chosen.every(([, { found }]) => found.outside > DOES_WITHIN_MM);
+  const best = bestFor('quickest', usable, leftAlone);
+  const isWaiting = waitsForDrying(model, best);
+  const first = isWaiting ? onlyWaiting(trial, best) : best;
+  const chosen: [PlanAim, Candidate][] = [['quickest', first], ...(isWaiting ? [] : furtherPlans(first, usable, able))];
+  const outcome =
+    decide(RULES_AFTER, {
+      chosen: chosen.map(([, each]) => each),
+      first,
+      leftAlone,
+      isWaiting,
+      hasWorked,
+      leadChance: lead.probability,
+      looksLeft: !nextBest(observed, belief).enough,
+    })?.outcome ?? 'helps';
+  const isOpen = outcome === 'find out first';
   return {
-    ...base,
-    outcome: needsNothing ? 'true' : isWaiting ? 'wait' : fallsShort ? 'falls short' : 'cures',
-    plans: chosen.map(([aim, each]) => planned(aim, each)),
+    ...told,
+    outcome,
+    plans: isOpen ? [planned('quickest', leftAlone)] : chosen.map(([aim, each]) => planned(aim, each)),
     settingAlone,
     lost: lostPlans(
       model,
@@ -97,8 +120,27 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
       chosen.map(([, each]) => each),
       first,
     ),
-    advice: adviceFor(belief, treat, fallsShort),
+    advice: adviceFor(belief, treat, outcome === 'falls short'),
   };
+}
+
+/** What is allowed and has not been done already: what takes a fault away is not done twice in one visit. */
+function allowedNow({ model, done }: Belief, rulings: readonly { action: string }[]): Action[] {
+  const spent = new Set(done.map(({ action }) => action).filter((id) => ['cure', 'hold', 'wait'].includes(model.action(id).effect.kind)));
+  return model.tables.actions.filter(({ id }) => !spent.has(id) && !rulings.some(({ action }) => action === id));
+}
+
+/** What was found undone, as a plan by itself: what else there is to do shows afterwards. */
+function doneAtOnce(trial: Trial, cures: readonly Action[]): Candidate {
+  const after = trial.drawn.map((each) => cured(each, cures, trial.board));
+  const found = nothingSet(trial, meanBoard(after));
+  return candidate(trial, { ...untreated(trial), cures, after }, found);
+}
+
+/** A door left to dry has no other step. */
+function onlyWaiting(trial: Trial, { sides }: Candidate): Candidate {
+  const waits = sides.filter(({ action }) => action.effect.kind === 'wait');
+  return candidate(trial, { ...untreated(trial), sides: waits }, nothingSet(trial, meanBoard(trial.drawn.map(({ gaps }) => gaps))));
 }
 
 /** The likeliest cause. */
@@ -118,8 +160,9 @@ function littleKnown(belief: Belief, { stations, bolt }: GapBoard): Correction['
 
 /** The door left as it is, as a candidate among the others. */
 function asItIs(trial: Trial): Candidate {
-  const { drawn, board, misfitNow } = trial;
-  const gaps = meanBoard(drawn.map((door) => door.gaps));
-  const found: FoundPlan = { settings: [], planed: [], gaps, misfit: misfitNow, outside: outsideBy(board, gaps), price: 0 };
-  return candidate(trial, untreated(trial), found);
+  return candidate(trial, untreated(trial), nothingSet(trial, meanBoard(trial.drawn.map((door) => door.gaps))));
+}
+
+function nothingSet({ board, misfitNow }: Trial, gaps: Float64Array): FoundPlan {
+  return { settings: [], planed: [], gaps, misfit: misfitNow, outside: outsideBy(board, gaps), price: 0 };
 }

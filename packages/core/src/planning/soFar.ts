@@ -40,6 +40,12 @@ export function heldSides({ model, done }: Belief): SideWork {
   return held;
 }
 
+/** Whether every gap was gauged in one go after the work done last. */
+export function isFullyChecked({ rounds = [] }: Observations, { stations }: GapBoard): boolean {
+  const last = rounds[rounds.length - 1];
+  return last !== undefined && stations.every((id) => last.readings.some(({ station }) => station === id));
+}
+
 /** Whether the work done last was followed by fewer readings than the gaps there are. */
 export function isHalfChecked({ rounds = [] }: Observations, { stations }: GapBoard): boolean {
   const last = rounds[rounds.length - 1];

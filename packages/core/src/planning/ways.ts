@@ -1,12 +1,16 @@
 import type { Belief } from '../inference/belief';
 import { setsSlab, type Action } from '../model/action';
 import type { Cause } from '../model/cause';
-import { dot } from '../numbers/gaussian';
+import { project, type Spread } from '../numbers/gaussian';
+import { mixSpreads } from '../numbers/mixture';
 import type { RequiredSetting } from './searchSpace';
 import type { SideStep } from './steps';
 
 /** Work on the frame takes at least this long; the quickest plan may hide what only such work cures, minutes. */
 const FRAME_WORK_FROM = 45;
+
+/** Work beside the places is told in half millimetres. */
+const LEAST_WORKED_MM = 0.25;
 
 export interface Way {
   cures: readonly Action[];
@@ -50,8 +54,11 @@ function treatmentBy(belief: Belief, action: Action, place: number): Treatment[]
     case 'shift':
     case 'lower':
       return [(way) => ({ ...way, mustUse: [...way.mustUse, { action: action.id, ...(place >= 0 && { place }) }] })];
-    case 'set':
-      return beside(sideOffBy(belief, effect.side));
+    case 'set': {
+      const { mean, variance } = sideOffBy(belief, effect.side);
+      // Work of nought, or against a sign that is still open, is none.
+      return Math.abs(mean) < LEAST_WORKED_MM || mean * mean < variance ? [] : beside(mean);
+    }
     case 'hold':
     case 'wait':
       return beside(1);
@@ -61,12 +68,13 @@ function treatmentBy(belief: Belief, action: Action, place: number): Treatment[]
   }
 }
 
-/** How far a side is from its target, mm. */
-function sideOffBy({ model, held }: Belief, side: string): number {
+/** How far a side is from its target, mm and mm². */
+function sideOffBy({ model, held }: Belief, side: string): Spread {
   const { target } = model.side(side);
-  return held.reduce(
-    (sum, { posterior, probability }) =>
-      sum + probability * (dot(model.sideRow(side, posterior.mean.length).coefficients, posterior.mean) - target),
-    0,
+  return mixSpreads(
+    held.map(({ posterior, probability }) => {
+      const { mean, variance } = project(posterior, model.sideRow(side, posterior.mean.length));
+      return { mean: mean - target, variance, weight: probability };
+    }),
   );
 }

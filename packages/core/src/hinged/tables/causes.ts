@@ -31,15 +31,30 @@ const either = (ids: [string, string], measure: string, mean: number, sd: number
   { id: ids[1], share: 0.5, axes: [axis(measure, -mean, sd, moves), ...more] },
 ];
 
+/** A latch leg turned about its other end, which moves its middle by half as much. */
+const turnedLeg = (ids: [string, string], middle: number): CauseForm[] =>
+  either(
+    ids,
+    'lean of the latch leg',
+    4.5,
+    1.4,
+    { latchLean: 1, sideRoom: middle },
+    axis('leg moved sideways', 0, 0.5, { sideRoom: 1 }),
+  ).map((form) => ({ ...form, share: form.share / 2 }));
+
 /** What a slab also does when its top hinge lets go: it comes down a little with it. */
 const SETTLED = axis('slab come down with the hinge', 0.3, 0.3, { headGap: 1 });
+
+const TOO_WIDE = axis('too wide', 2.4, 0.7, { sideRoom: -1, slabWidth: 1 });
+const tooTall = (mean: number, sd: number) => axis('too tall', mean, sd, { heightRoom: -1, slabHeight: 1, headGap: -1 });
 
 const CAUSE_TABLE = {
   nothingWrong: {
     title: 'Nothing wrong',
     called: 'a sound door',
     says: 'The door hangs as a sound door does; what differs is the building.',
-    prior: 0.05,
+    // Of ten calls one is to a door that has nothing, or nothing that shows today.
+    prior: 0.1,
     part: NO_PART,
     forms: one(),
     cures: [],
@@ -150,14 +165,8 @@ const CAUSE_TABLE = {
     says: 'The latch leg has been kicked or has moved; the hinge side is as it should be.',
     prior: 0.062,
     part: 'latchLeg',
-    forms: either(
-      ['away', 'toward'],
-      'lean of the latch leg',
-      4.5,
-      1.4,
-      { latchLean: 1 },
-      axis('leg moved sideways', 0, 0.8, { sideRoom: 1 }),
-    ),
+    // Kicked at its foot it turns about the head, sprung at its top about the floor.
+    forms: [...turnedLeg(['topAway', 'topToward'], 0.5), ...turnedLeg(['footToward', 'footAway'], -0.5)],
     cures: ['wedgeLatchLeg'],
     advice: 'The lasting cure is to free the latch leg, wedge it plumb and fix it again.',
   },
@@ -214,10 +223,11 @@ const CAUSE_TABLE = {
     says: 'The slab was never fitted close enough, or coats of paint have closed the gaps.',
     prior: 0.036,
     part: 'slab',
-    forms: one(
-      axis('too wide', 2.4, 0.7, { sideRoom: -1, slabWidth: 1 }),
-      axis('too tall', 1.1, 0.5, { heightRoom: -1, slabHeight: 1, headGap: -1 }),
-    ),
+    forms: [
+      { id: 'wide', share: 0.4, axes: [TOO_WIDE] },
+      { id: 'both', share: 0.4, axes: [TOO_WIDE, tooTall(1.1, 0.5)] },
+      { id: 'tall', share: 0.2, axes: [tooTall(1.9, 0.6)] },
+    ],
     cures: ['planeLatch', 'planeHead'],
   },
   floorHigh: {
@@ -293,7 +303,7 @@ const CAUSE_TABLE = {
     called: 'hinges set too far over',
     says: 'The side screws have worked back: the locking gap is too wide, or tapers.',
     prior: 0.23,
-    part: 'adjusters',
+    part: 'sideAdjusters',
     forms: [
       { id: 'all', share: 0.5, axes: [axis('slab toward the hinges', -2.8, 0.9, { hingeGap: 1 })] },
       { id: 'top', share: 0.3, axes: [axis('top hinge out', 2.8, 0.9, TOP_OUT)] },
@@ -315,10 +325,14 @@ const CAUSE_TABLE = {
   rottenFoot: {
     title: 'Foot of a leg rotten',
     called: 'a rotten foot',
-    says: 'The foot of the hinge leg is soft: the bottom hinge has sunk into it.',
+    says: 'The foot of the hinge leg is soft; where the rot has reached the hinge, the hinge has sunk in.',
     prior: 0.033,
     part: 'bottomHinge',
-    forms: one(axis('bottom hinge sunk in', -1.6, 0.7, BOTTOM_OUT)),
+    // As a rule rot leaves the part that bears the hinge.
+    forms: [
+      { id: 'hingeSound', share: 0.6, axes: [] },
+      { id: 'sunk', share: 0.4, axes: [axis('bottom hinge sunk in', -1.6, 0.7, BOTTOM_OUT)] },
+    ],
     cures: ['repairFoot'],
     advice: 'Cut the soft wood out and patch the foot; hinges will not hold in it.',
   },

@@ -1,4 +1,9 @@
+import { BOLT_CATCHES_MM, bothWays, HINGE_GAPS, PINS_HOLD_MM } from './feltFrom';
 import { answer, type FindingEntry } from './findingEntry';
+import { SWING_LEAN } from './sides';
+
+/** A gap so small begins to rub in use, mm (common practice, no source). */
+const NEAR_RUBBING_MM = 0.8;
 
 /** What the customer tells. Chances: common practice, no source. */
 export const CUSTOMER_FINDINGS = {
@@ -19,6 +24,37 @@ export const CUSTOMER_FINDINGS = {
       answer('swingsItself', 'Swings by itself', 'the customer says it swings by itself'),
       answer('hardToLock', 'Hard to lock', 'the customer says it is hard to lock'),
       answer('other', 'Something else', 'the complaint is something else'),
+    ],
+    // A customer tells what bothers them most, and what bothered them before it was last seen to.
+    follows: {
+      share: 0.5,
+      otherwise: 'other',
+      notUnder: ['swollenSlab', 'keepsOut', 'brokenLeg'],
+      shows: [
+        { answer: 'rubsLatchTop', at: 'latch.top', border: { below: NEAR_RUBBING_MM }, softMm: 0.6 },
+        { answer: 'rubsLatchSide', at: 'latch.mid', border: { below: NEAR_RUBBING_MM }, softMm: 0.6 },
+        { answer: 'rubsLatchSide', at: 'latch.bottom', border: { below: NEAR_RUBBING_MM }, softMm: 0.6 },
+        { answer: 'rubsHead', at: 'head.latch', border: { below: NEAR_RUBBING_MM }, softMm: 0.6 },
+        { answer: 'rubsHead', at: 'head.mid', border: { below: NEAR_RUBBING_MM }, softMm: 0.6 },
+        { answer: 'rubsHead', at: 'head.hinge', border: { below: NEAR_RUBBING_MM }, softMm: 0.6 },
+        { answer: 'dragsFloor', at: 'foot.swing', border: { below: 1.2 }, softMm: 0.9 },
+        { answer: 'dragsFloor', at: 'foot.latch', border: { below: 1.2 }, softMm: 0.9 },
+        ...bothWays('wontLatch', 'bolt.low', BOLT_CATCHES_MM, 0.8),
+        ...bothWays('wontLatch', { twist: 1 }, 4.5, 1),
+        { answer: 'wontLatch', at: { stopGap: 1 }, border: { below: 0.1 }, softMm: 0.3 },
+        ...HINGE_GAPS.map((at) => ({ answer: 'springsBack', at, border: { below: 0.4 }, softMm: 0.4 })),
+        { answer: 'rattles', at: { stopGap: 1 }, border: { above: 2.2 }, softMm: 0.4 },
+        ...bothWays('swingsItself', SWING_LEAN, PINS_HOLD_MM, 1.2),
+      ],
+    },
+    saysNoMore: [
+      { answer: 'swingsItself', as: 'halfOpen', answers: ['opens', 'closes'] },
+      { answer: 'springsBack', as: 'springBack', answers: ['yes'] },
+      { answer: 'dragsFloor', as: 'floorDrag', answers: ['partWay', 'shut'] },
+      { answer: 'wontLatch', as: 'latch', answers: ['lift', 'push', 'never'] },
+      { answer: 'rattles', as: 'latch', answers: ['rattles'] },
+      { answer: 'sticksWhenWet', as: 'season', answers: ['worseWet'] },
+      { answer: 'hardToLock', as: 'handle', answers: ['stiffShut', 'stiffOpen'] },
     ],
     chances: {
       otherwise: [8, 8, 8, 8, 16, 4, 6, 8, 6, 8, 20],

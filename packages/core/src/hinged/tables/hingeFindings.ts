@@ -21,7 +21,7 @@ export const HINGE_FINDINGS = {
       spreadKnuckles: [40, 55, 5],
       wornPins: [3, 41, 56],
       looseBottomScrews: [30, 62, 8],
-      rottenFoot: [74, 20, 6],
+      rottenFoot: [80, 16, 4],
     },
   },
   topScrews: {
@@ -56,7 +56,7 @@ export const HINGE_FINDINGS = {
     chances: {
       otherwise: [92, 6, 2],
       looseBottomScrews: [5, 85, 10],
-      rottenFoot: [9, 32, 59],
+      rottenFoot: [58, 15, 27],
     },
   },
   topLeaves: {

@@ -1,5 +1,12 @@
+import type { Moves } from '../../model/moves';
 import type { Side as AnySide } from '../../model/tables';
 import type { TableNames } from '../geometry/tableNames';
+
+/**
+ * The lean that a door half open feels, mm over its height, + opens: top toward the room opens it, top toward the latch, which
+ * a slab that hangs down at its latch edge has, closes it; at 45° alike (`swing/swingForces`).
+ */
+export const SWING_LEAN: Moves<TableNames> = { acrossLean: 1, drop: { times: -1, of: 'r' } };
 
 type SideEntry = Omit<AnySide<TableNames>, 'id'>;
 
@@ -8,8 +15,8 @@ export type Side = AnySide<TableNames & { side: SideId }>;
 /** Limits are common practice, no source; mm. */
 export const SIDES = {
   swingsItself: {
-    title: 'lean across the wall',
-    weights: { acrossLean: 1 },
+    title: 'lean of the hinge line',
+    weights: SWING_LEAN,
     worked: 'acrossLean',
     min: -3.5,
     target: 0,

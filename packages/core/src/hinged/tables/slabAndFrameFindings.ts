@@ -1,3 +1,4 @@
+import { bothWays } from './feltFrom';
 import { answer, type FindingEntry } from './findingEntry';
 
 /** Checks of the slab, the legs and the lock. Chances: common practice, no source. */
@@ -82,6 +83,16 @@ export const SLAB_AND_FRAME_FINDINGS = {
       answer('stiffShut', 'Stiff when shut', 'the handle is stiff only when shut'),
       answer('stiffOpen', 'Stiff even open', 'the handle is stiff even when open'),
     ],
+    follows: {
+      share: 0.85,
+      otherwise: 'easy',
+      notUnder: ['keepsOut', 'brokenLeg'],
+      shows: [
+        ...bothWays('stiffShut', 'bolt.low', 2, 0.6),
+        { answer: 'stiffShut', at: 'latch.mid', border: { above: 6.5 }, softMm: 0.5 },
+        { answer: 'stiffShut', at: 'latch.mid', border: { below: 3.5 }, softMm: 0.5 },
+      ],
+    },
     chances: {
       otherwise: [61, 33, 6],
       nothingWrong: [73, 21, 6],

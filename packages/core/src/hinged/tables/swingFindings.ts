@@ -1,4 +1,6 @@
+import { BOLT_CATCHES_MM, bothWays, HINGE_GAPS, LATCH_GAPS, PINS_HOLD_MM, TOUCHES_MM } from './feltFrom';
 import { answer, type FindingEntry } from './findingEntry';
+import { SWING_LEAN } from './sides';
 
 /** Checks of how the door swings and closes. Chances: common practice, no source. */
 export const SWING_FINDINGS = {
@@ -12,12 +14,17 @@ export const SWING_FINDINGS = {
       answer('yes', 'Springs back', 'the door springs back from the hinge edge'),
       answer('no', 'Closes freely', 'the door closes without springing'),
     ],
+    follows: {
+      share: 0.95,
+      otherwise: 'no',
+      shows: HINGE_GAPS.map((at) => ({ answer: 'yes', at, border: { below: 0.35 }, softMm: 0.4 })),
+    },
     chances: {
       otherwise: [3, 97],
       hingeBound: [87, 13],
       hingeLegBowed: [31, 69],
       twistedOpening: [7, 93],
-      rottenFoot: [25, 75],
+      rottenFoot: [12, 88],
     },
   },
   firstContact: {
@@ -36,6 +43,22 @@ export const SWING_FINDINGS = {
       answer('corner', 'One corner of the stop', 'one corner of the stop touches first'),
       answer('floor', 'Floor', 'the floor touches first'),
     ],
+    follows: {
+      share: 0.85,
+      otherwise: 'nothing',
+      shows: [
+        { answer: 'latchTop', at: 'latch.top', border: { below: TOUCHES_MM }, softMm: 0.4 },
+        { answer: 'latchMid', at: 'latch.mid', border: { below: TOUCHES_MM }, softMm: 0.4 },
+        { answer: 'latchBottom', at: 'latch.bottom', border: { below: TOUCHES_MM }, softMm: 0.4 },
+        { answer: 'head', at: 'head.latch', border: { below: TOUCHES_MM }, softMm: 0.4 },
+        { answer: 'head', at: 'head.mid', border: { below: TOUCHES_MM }, softMm: 0.4 },
+        { answer: 'hinge', at: 'hinge.top', border: { below: 0.35 }, softMm: 0.4 },
+        { answer: 'hinge', at: 'hinge.bottom', border: { below: 0.35 }, softMm: 0.4 },
+        { answer: 'floor', at: 'foot.latch', border: { below: TOUCHES_MM }, softMm: 0.5 },
+        { answer: 'corner', at: { twist: 1 }, border: { above: 4 }, softMm: 0.7 },
+        { answer: 'corner', at: { twist: 1 }, border: { below: -4 }, softMm: 0.7 },
+      ],
+    },
     chances: {
       otherwise: [84, 3, 3, 2, 3, 1, 2, 2],
       looseTopScrews: [42, 46, 2, 1, 1, 1, 2, 5],
@@ -57,7 +80,7 @@ export const SWING_FINDINGS = {
       warpedSlab: [13, 1, 1, 1, 1, 2, 80, 1],
       adjustersHeight: [72, 2, 2, 2, 10, 1, 2, 9],
       adjustersSideways: [76, 7, 3, 5, 1, 2, 2, 4],
-      rottenFoot: [68, 2, 2, 1, 2, 22, 1, 2],
+      rottenFoot: [78, 2, 2, 1, 2, 12, 1, 2],
     },
   },
   halfOpen: {
@@ -71,6 +94,14 @@ export const SWING_FINDINGS = {
       answer('closes', 'Closes', 'the door closes by itself'),
       answer('opens', 'Opens', 'the door opens by itself'),
     ],
+    follows: {
+      share: 0.93,
+      otherwise: 'stays',
+      shows: [
+        { answer: 'opens', at: SWING_LEAN, border: { above: PINS_HOLD_MM }, softMm: 1.1 },
+        { answer: 'closes', at: SWING_LEAN, border: { below: -PINS_HOLD_MM }, softMm: 1.1 },
+      ],
+    },
     chances: {
       otherwise: [86, 9, 5],
       hingeLineOut: [4, 48, 48],
@@ -88,6 +119,15 @@ export const SWING_FINDINGS = {
       answer('partWay', 'Drags part-way', 'the foot drags part-way open'),
       answer('shut', 'Drags near shut', 'the foot drags near shut'),
     ],
+    follows: {
+      share: 0.94,
+      otherwise: 'free',
+      shows: [
+        { answer: 'partWay', at: 'foot.swing', border: { below: 1 }, softMm: 0.7 },
+        { answer: 'shut', at: 'foot.latch', border: { below: 0.8 }, softMm: 0.6 },
+        { answer: 'shut', at: 'foot.hinge', border: { below: 0.8 }, softMm: 0.6 },
+      ],
+    },
     chances: {
       otherwise: [93, 2, 5],
       looseTopScrews: [83, 5, 12],
@@ -112,6 +152,20 @@ export const SWING_FINDINGS = {
       answer('rattles', 'Latches and rattles', 'it latches and rattles'),
       answer('never', 'Not at all', 'it does not latch at all'),
     ],
+    follows: {
+      share: 0.85,
+      otherwise: 'alone',
+      notUnder: ['brokenLeg'],
+      shows: [
+        ...bothWays('lift', 'bolt.low', BOLT_CATCHES_MM, 0.6),
+        ...bothWays('never', 'bolt.low', 6, 1),
+        ...LATCH_GAPS.map((at) => ({ answer: 'push', at, border: { below: 0 }, softMm: 0.4 })),
+        ...HINGE_GAPS.map((at) => ({ answer: 'push', at, border: { below: 0 }, softMm: 0.4 })),
+        { answer: 'push', at: { stopGap: 1 }, border: { below: 0.05 }, softMm: 0.25 },
+        ...bothWays('push', { twist: 1 }, 5, 1),
+        { answer: 'rattles', at: { stopGap: 1 }, border: { above: 2.2 }, softMm: 0.35 },
+      ],
+    },
     chances: {
       otherwise: [68, 12, 14, 5, 1],
       nothingWrong: [79, 10, 5, 5, 1],

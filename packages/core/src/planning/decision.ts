@@ -1,0 +1,106 @@
+import { DOES_WITHIN_MM, share, type Candidate } from './candidate';
+import type { PlanOutcome } from './correction';
+
+/** Below this chance of a free door nothing is called a cure, and no hinge is touched while something is left to find out. */
+export const FREE_FLOOR = 0.5;
+/** A cause as likely as this is known well enough to act on. */
+const KNOWN_FROM = 0.5;
+
+/** What is known before anything is searched for. */
+export interface Before {
+  /** Gaps too little known to plan by. */
+  unknown: number;
+  /** Work found undone. */
+  undone: number;
+  /** As it is it will do, and no cause asks for work. */
+  needsNothing: boolean;
+  hasWorked: boolean;
+  isFullyChecked: boolean;
+}
+
+/** What is known once every way has been tried. */
+export interface After {
+  chosen: readonly Candidate[];
+  first: Candidate;
+  leftAlone: Candidate;
+  isWaiting: boolean;
+  hasWorked: boolean;
+  /** Chance of the likeliest cause, and whether a check that would tell more is still to be made. */
+  leadChance: number;
+  looksLeft: boolean;
+}
+
+/** A rule of the trade: what is said when it holds. */
+export interface DecisionRule<S> {
+  outcome: PlanOutcome;
+  because: string;
+  holds: (situation: S) => boolean;
+}
+
+/** In the order in which a carpenter would give them; the first that holds decides, and nothing is searched for. */
+export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
+  {
+    outcome: 'at once',
+    because: 'What is loose is tightened before anything is measured or set: half a minute, and every gap may change.',
+    holds: ({ undone, needsNothing }) => undone > 0 && !needsNothing,
+  },
+  {
+    outcome: 'measure first',
+    because: 'Nothing is planned by a gap that nobody has read.',
+    holds: ({ unknown }) => unknown > 0,
+  },
+  {
+    outcome: 'true',
+    because: 'A door that is free and even is left alone.',
+    holds: ({ needsNothing, hasWorked }) => needsNothing && !hasWorked,
+  },
+  {
+    outcome: 'done',
+    because: 'Free and even with every gap gauged again: prove it, and stop.',
+    holds: ({ needsNothing, hasWorked, isFullyChecked }) => needsNothing && hasWorked && isFullyChecked,
+  },
+];
+
+const hasWork = ({ found, cures, sides }: Candidate) =>
+  cures.length + sides.length + found.settings.length + found.planed.length > 0 || found.strike !== undefined;
+
+/** In order; the last always holds. */
+export const RULES_AFTER: readonly DecisionRule<After>[] = [
+  {
+    outcome: 'wait',
+    because: 'A swollen slab dries before it is cut or set.',
+    holds: ({ isWaiting }) => isWaiting,
+  },
+  {
+    outcome: 'done',
+    because: 'Nothing better is to be had than to leave it and gauge it all round.',
+    holds: ({ first, leftAlone, hasWorked }) => hasWorked && !hasWork(first) && share(leftAlone.isTrue) >= FREE_FLOOR,
+  },
+  {
+    outcome: 'find out first',
+    because: 'Under the floor, with the cause open and something left to look at, no hinge is touched.',
+    holds: ({ first, leadChance, looksLeft }) => first.chances.free < FREE_FLOOR && leadChance < KNOWN_FROM && looksLeft,
+  },
+  {
+    outcome: 'falls short',
+    because: 'Nothing that is allowed brings this door where it should be.',
+    holds: ({ chosen, first }) =>
+      !hasWork(first) ||
+      chosen.every(({ found, verdict, isTrue }) => found.outside > DOES_WITHIN_MM && (verdict === 'book' || share(isTrue) < FREE_FLOOR)),
+  },
+  {
+    outcome: 'cures',
+    because: 'The cause is treated and the door is likely free.',
+    holds: ({ first }) => !first.hidesCause && first.chances.free >= FREE_FLOOR,
+  },
+  {
+    outcome: 'helps',
+    because: 'It is better for it, and no more is promised.',
+    holds: () => true,
+  },
+];
+
+/** The rule that decides; none when none holds. */
+export function decide<S>(rules: readonly DecisionRule<S>[], situation: S): DecisionRule<S> | undefined {
+  return rules.find(({ holds }) => holds(situation));
+}
