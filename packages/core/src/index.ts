@@ -46,7 +46,7 @@ export type { Evidence, Strength } from './inference/evidence';
 export type { DoubtfulReading } from './inference/doubtful';
 export type { Stepwise } from './stepwise';
 export type { Correction, GapMove, Plan, PlannedStep, PlanOptions } from './hinged/hingedPlan';
-export type { LostPlan, PlanOutcome } from './planning/correction';
+export { PLAN_OUTCOMES, type LostPlan, type PlanOutcome } from './planning/correction';
 export type { PlanAim } from './planning/plan';
 export { recheckAfter } from './hinged/plan/recheck';
 export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/plan/whatIf';

@@ -1,6 +1,16 @@
-import { station, unitMeasure, type Correction, type HingeName, type Plan, type PlanAim, type PlannedStep } from '@proper-swing/core';
+import {
+  station,
+  unitMeasure,
+  type Correction,
+  type HingeName,
+  type Plan,
+  type PlanAim,
+  type PlannedStep,
+  type PlanOutcome,
+} from '@proper-swing/core';
 import type { LengthWords } from '../design/lengthWords';
 import { pluralOf } from '../design/plural';
+import { percent } from './percent';
 
 const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
   top: 'top hinge',
@@ -64,30 +74,53 @@ function isWhole(plan: Plan | undefined): boolean {
 }
 
 /** The outcome in one line. */
-export function outcomeWords({ outcome, plans, hingesAlone }: Correction): string {
-  const minutes = Math.round(plans[0]?.minutes ?? 0);
-  switch (outcome) {
-    case 'true':
-      return 'Every gap is inside its limits. Leave it alone.';
-    case 'measure first':
-      return 'Too little is known to plan by. Take the readings below first.';
-    case 'cures':
-      return [
-        isWhole(plans[0])
-          ? `Brings every gap inside its limits, in about ${minutes} minutes.`
-          : `Brings every gap inside its limits or within a few tenths of them, in about ${minutes} minutes.`,
-        ...(hingesAlone.can ? [] : ['The hinges alone cannot do it.']),
-        ...((plans[0]?.chanceTrue ?? 1) < SECOND_GO_BELOW
-          ? ['Expect a second go: check after each step, and the next plan will be closer.']
-          : []),
-      ].join(' ');
-    case 'wait':
-      return 'Nothing is cut or set today: the slab has to dry first.';
-    case 'falls short':
-      return (plans[0]?.steps.length ?? 0) === 0
-        ? 'Hinges and plane cannot make this door true. Leave the hinges as they are.'
-        : 'This is the best that can be done here; some gaps stay outside their limits.';
-  }
+export function outcomeWords(correction: Correction): string {
+  return OUTCOMES[correction.outcome](correction);
+}
+
+const minutesOf = ({ plans }: Correction) => Math.round(plans[0]?.minutes ?? 0);
+const sentences = (...said: readonly (string | false)[]) => said.filter((each) => each !== false).join(' ');
+
+const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>> = {
+  'measure first': () => 'Too little is known to plan by. Take the readings below first.',
+  'at once': (correction) =>
+    `Tighten what is loose first, about ${minutesOf(correction)} minutes. Then gauge again: every gap may have changed.`,
+  true: () => 'Free and even as it stands. Leave it alone.',
+  done: () => 'Free and even as gauged. Nothing more to do: prove it.',
+  'check all round': () => 'Nothing more is to be done by what is known. Gauge it all round, then prove it.',
+  cures: (correction) => {
+    const { plans, binds, hingesAlone } = correction;
+    const { chances } = plans[0] ?? {};
+    const minutes = minutesOf(correction);
+    return sentences(
+      isWhole(plans[0])
+        ? `Brings every gap inside its limits, in about ${minutes} minutes.`
+        : binds === 'book'
+          ? `Brings every gap inside its limits or within a few tenths of them, in about ${minutes} minutes.`
+          : `Leaves the door free, in about ${minutes} minutes; some gaps stay a little beyond the book.`,
+      !hingesAlone.can && 'The hinges alone cannot do it.',
+      (chances?.[binds] ?? 1) < SECOND_GO_BELOW && 'Expect a second go: check after each step, and the next plan will be closer.',
+    );
+  },
+  helps: (correction) => `Makes it better, in about ${minutesOf(correction)} minutes; no more is promised. Check after each step.`,
+  'find out first': () => 'The cause is still open, and no likely work would free the door. Find out more before a hinge is touched.',
+  wait: () => 'Nothing is cut or set today: the slab has to dry first.',
+  'falls short': ({ plans }) =>
+    (plans[0]?.steps.length ?? 0) === 0
+      ? 'Hinges and plane cannot make this door true. Leave the hinges as they are.'
+      : 'This is the best that can be done here; some gaps stay outside their limits.',
+};
+
+/** What a plan promises at the first check, in a word and a chance. */
+export function promiseWords({ chances }: Plan, binds: Correction['binds']): string {
+  return `${VERDICT_SHORT[binds]} ${percent(chances[binds])}`;
+}
+
+const VERDICT_SHORT: Readonly<Record<Correction['binds'], string>> = { free: 'free', even: 'even', book: 'by the book' };
+
+/** The chances of all three verdicts at the first check. */
+export function chancesWords({ chances: { free, even, book } }: Plan): string {
+  return `At the first check free ${percent(free)}, even ${percent(even)}, by the book ${percent(book)}`;
 }
 
 export const AIM_WORDS: Readonly<Record<PlanAim, string>> = { quickest: 'Quickest', lasting: 'Lasting', 'if that fails': 'If that fails' };

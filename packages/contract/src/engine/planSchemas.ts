@@ -1,4 +1,4 @@
-import { ACTION_IDS, CAUSE_IDS, FINDING_IDS } from '@proper-swing/core';
+import { ACTION_IDS, CAUSE_IDS, FINDING_IDS, PLAN_OUTCOMES } from '@proper-swing/core';
 import { array, boolean, number, object, string } from 'yup';
 import { hingeName, leftOver, mm, planedShape, probability, stationId } from './hingedShapes';
 
@@ -32,6 +32,14 @@ const planShape = object({
     .required()
     .meta({ description: 'From least to most invasive' }),
   minutes: number().required().meta({ description: 'Time of all steps, minutes' }),
+  chances: object({
+    free: probability('Chance that nothing rubs, it latches and stays where it is left'),
+    even: probability('Chance that it is free and even to the eye'),
+    book: probability('Chance that every gap is inside the profile'),
+  })
+    .noUnknown()
+    .required()
+    .meta({ description: 'At the first check' }),
   chanceTrue: probability('Chance that everything is inside the profile at the first check'),
   holds: probability('Chance that it still holds in two years'),
   gaps: array(
@@ -48,7 +56,11 @@ const planShape = object({
 }).noUnknown();
 
 export const planResult = object({
-  outcome: string().oneOf(['measure first', 'true', 'cures', 'wait', 'falls short']).required(),
+  outcome: string().oneOf(PLAN_OUTCOMES).required(),
+  binds: string()
+    .oneOf(['free', 'even', 'book'])
+    .required()
+    .meta({ description: 'What work is for: free and even, or by the book where a listing, a lock or the customer asks' }),
   cause: object({
     id: string().oneOf(CAUSE_IDS).required(),
     title: string().required(),

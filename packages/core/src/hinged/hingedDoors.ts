@@ -67,8 +67,9 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
   hasFinding: (id, door) => findingsFor(door).some((each) => each.id === id),
   forbids: (id, door) => (isForbiddenOn(action(id), door) ? action(id).forbidden : undefined),
   leavesOut: (id, door) => leftOutBySchool(door.schools, id),
-  // A listing and the hooks of a multipoint lock ask for their figures.
-  goesByTheBook: ({ fireRated, profile, hingeKind }) => fireRated || profile === 'fireDoor' || hingeKind === 'adjustable',
+  // A listing, the hooks of a multipoint lock and limits that someone set for this door ask for their figures.
+  goesByTheBook: ({ fireRated, profile, hingeKind, ownLimits }) =>
+    fireRated || profile === 'fireDoor' || hingeKind === 'adjustable' || ownLimits !== undefined,
   warnings: ({ fireRated }) => (fireRated ? [CAUTIONS.fireDoor] : []),
 };
 

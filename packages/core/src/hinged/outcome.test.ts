@@ -19,7 +19,7 @@ const looseDoor = (error = 0): DrawnDoor => {
   const gaps = new Float64Array(board.stations.length).fill(3);
   gaps[top] = 5;
   gaps[latch] = 0;
-  return { gaps, sides: {}, faults: new Map([['looseTopScrews', fault]]), errors: workErrorsFrom(new Array<number>(16).fill(error)) };
+  return { gaps, faults: new Map([['looseTopScrews', fault]]), errors: workErrorsFrom(new Array<number>(16).fill(error)) };
 };
 const cures = [action('longScrew')];
 const until = (mm: number) => [{ action: 'longScrew', station: 'hinge.top', mm }];

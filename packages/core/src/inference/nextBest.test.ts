@@ -30,7 +30,7 @@ describe('the cause is settled', () => {
   });
 
   // Mutual information of the answer and two causes that are each other's contrary, by its definition, counted for both.
-  it('when nothing that is left would tell a twelfth of a bit', () => {
+  it('when nothing that is left would tell a twentieth of a bit', () => {
     const entropy = (p: number) => -p * Math.log2(p) - (1 - p) * Math.log2(1 - p);
     const told = (a: number, b: number) => {
       const yes = (a + b) / 2;
@@ -46,9 +46,9 @@ describe('the cause is settled', () => {
       };
       return whatNext(modelOf({ ...kind, meeting: { ...HATCH.meeting, station: 'gap.left' } }, hatch), nothing);
     };
-    expect([told(0.5, 0.72) < 0.08, told(0.5, 0.73) > 0.08]).toEqual([true, true]);
-    expect(left(72).choices.find(({ id }) => id === 'wood')?.bits).toBeCloseTo(told(0.5, 0.72), 9);
-    expect([left(72).enough, left(73).enough]).toEqual([true, false]);
+    expect([told(0.5, 0.68) < 0.05, told(0.5, 0.69) > 0.05]).toEqual([true, true]);
+    expect(left(68).choices.find(({ id }) => id === 'wood')?.bits).toBeCloseTo(told(0.5, 0.68), 9);
+    expect([left(68).enough, left(69).enough]).toEqual([true, false]);
   });
 
   it('and then the gap that is least known is asked for first, if it is known to less than 0.9 mm', () => {

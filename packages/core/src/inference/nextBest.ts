@@ -35,8 +35,8 @@ const TURNING_MINUTES = 0.8;
 /** Below this, in bits, nothing that is left would tell much of the cause. */
 const WORTH_BITS = 0.05;
 /** A cause is settled when it is at least this likely, or no likelier than that. */
-const SURE_FROM = 0.9;
-const SURE_NOT_BELOW = 0.1;
+const SURE_FROM = 0.85;
+const SURE_NOT_BELOW = 0.15;
 /** A gap known to this is known well enough to plan by, mm. */
 const KNOWN_TO_MM = 0.9;
 /** Suppositions that are compared when it is said what a look tells apart. */

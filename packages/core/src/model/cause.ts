@@ -32,6 +32,8 @@ export interface Cause<N extends Names = Names> {
   /** The place that ails: setting any other does not treat it. */
   at?: N['place'];
   /** Actions of which one must be in the plan before anything that only hides the fault. */
+  /** It harms a door whose gaps are good: it will not stay so, or what is wrong shows in no gap. */
+  harmsUnseen?: true;
   cures: readonly N['action'][];
   /** Said beside the plan, or instead of one. */
   advice?: string;

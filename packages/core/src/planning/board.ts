@@ -1,6 +1,6 @@
 import type { DoorModel } from '../model/doorModel';
 import type { Limits } from '../model/profile';
-import { dot } from '../numbers/gaussian';
+import { dot, type LinearRow } from '../numbers/gaussian';
 
 /** What a correction is judged by, as plain arrays so that a search can add and compare quickly. */
 export interface GapBoard {
@@ -47,17 +47,18 @@ export function gapBoard({ tables, profile, station }: DoorModel, readEdges: Rea
   };
 }
 
-/** Changes at the board's stations for a change of the state. */
+/** Changes at the board's stations, and behind them of the sides in their order, for a change of the state. */
 export function gapChanges(board: GapBoard, model: DoorModel, move: Float64Array): Float64Array {
-  return Float64Array.from(board.stations, (id) => dot(model.row(id, move.length).coefficients, move));
+  return Float64Array.from(rowsOf(board, model, move.length), ({ coefficients }) => dot(coefficients, move));
 }
 
-/** Figures at the board's stations for a state, mm. */
+/** Figures at the board's stations, and behind them of the sides in their order, for a state, mm. */
 export function gapsAt(board: GapBoard, model: DoorModel, state: Float64Array): Float64Array {
-  return Float64Array.from(board.stations, (id) => {
-    const { coefficients, offset } = model.row(id, state.length);
-    return offset + dot(coefficients, state);
-  });
+  return Float64Array.from(rowsOf(board, model, state.length), ({ coefficients, offset }) => offset + dot(coefficients, state));
+}
+
+function rowsOf({ stations }: GapBoard, { tables, row, sideRow }: DoorModel, size: number): LinearRow[] {
+  return [...stations.map((id) => row(id, size)), ...tables.sides.map(({ id }) => sideRow(id, size))];
 }
 
 /** How far figures are to be kept clear of their limits, mm; by station, and by even edge. */
@@ -73,7 +74,7 @@ export function evenGuard(board: GapBoard, mm: number): Guard {
 /** How far figures are outside their limits, mm in all; unevenness beyond what is allowed counts too. */
 export function outsideBy(board: GapBoard, gaps: Float64Array, guard?: Guard): number {
   let outside = 0;
-  for (let i = 0; i < gaps.length; i += 1) outside += stationOutside(board, gaps, i, guard?.stations[i] ?? 0);
+  for (let i = 0; i < board.limits.length; i += 1) outside += stationOutside(board, gaps, i, guard?.stations[i] ?? 0);
   board.evenEdges.forEach((edge, e) => {
     outside += unevenBy(board, gaps, edge, guard?.edges[e] ?? 0);
   });
@@ -114,7 +115,7 @@ export function stationOutside(board: GapBoard, gaps: Float64Array, i: number, g
 
 /** Whether it is true: every figure inside, every edge even, to so many mm. */
 export function isTrue(board: GapBoard, gaps: Float64Array, withinMm: number): boolean {
-  for (let i = 0; i < gaps.length; i += 1) {
+  for (let i = 0; i < board.limits.length; i += 1) {
     const limit = board.limits[i];
     const gap = gaps[i] ?? 0;
     if (limit !== undefined && (gap < limit.min - withinMm || gap > limit.max + withinMm)) return false;

@@ -4,7 +4,7 @@ import { GAUGE_TELLS_MM } from '../model/profile';
 import type { GapBoard } from './board';
 import type { DrawnDoor } from './drawnDoors';
 import type { Verdict } from '../model/tables';
-import { endsAs, endsTrue, type SidesJudged } from './outcome';
+import { endsAs, endsTrue, NO_VERDICT, type SidesJudged } from './outcome';
 import type { Verdicts } from './verdicts';
 import type { FoundPlan } from './searchSpace';
 import type { SetPoint } from './setPoint';
@@ -14,6 +14,9 @@ import { planingOf, type PlannedWork, type SideStep } from './steps';
 export const IRREVERSIBILITY_PRICE = 4;
 /** What a plan leaves outside and may still be said to do, mm. */
 export const DOES_WITHIN_MM = 0.3;
+
+/** A place this many times as far off the line as it gives binds for certain. */
+const BINDS_FROM = 2;
 
 /** Work that may be proposed, tried on the drawn doors. */
 export interface Candidate extends Required<PlannedWork> {
@@ -66,7 +69,11 @@ export function candidate(trial: Trial, { cures, setPoints, sides, hidesCause, a
     ...(found.strike ? [{ action: found.strike.choice.action, amount: 1 }] : []),
   ];
   const endsWithin = (mm: number) => drawn.map((door, i) => endsTrue(door, after[i] ?? door.gaps, found, beside, board, mm));
-  const ends = drawn.map((door, i) => endsAs(door, after[i] ?? door.gaps, found, beside, board, model.tables.eye, GAUGE_TELLS_MM));
+  // A place far off the line of the others binds, whatever the gaps are.
+  const binds = found.misfit.some((mm) => Math.abs(mm) > BINDS_FROM * model.tables.misfit.allowedMm);
+  const ends = drawn.map((door, i) =>
+    binds ? NO_VERDICT : endsAs(door, after[i] ?? door.gaps, found, beside, board, model.tables.eye, GAUGE_TELLS_MM),
+  );
   const shareOf = (verdict: Verdict) => share(ends.map((each) => each[verdict]));
   return {
     cures,

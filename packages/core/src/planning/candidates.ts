@@ -7,7 +7,7 @@ import { candidate, DOES_WITHIN_MM, IRREVERSIBILITY_PRICE, type Candidate, type 
 import { meanBoard } from './drawnDoors';
 import { cured } from './outcome';
 import { searchPlans } from './searchPlans';
-import type { SearchSpace, Setting } from './searchSpace';
+import type { FoundPlan, SearchSpace, Setting } from './searchSpace';
 import { SET_POINT_STEP_MM, type SetPoint } from './setPoint';
 import { waysToTreat, type Way } from './ways';
 
@@ -33,17 +33,32 @@ export function* candidatesFor(
   const planes = allowed.filter(({ effect }) => effect.kind === 'plane').map((action) => ({ action, price: priceOf(action, 1) }));
   const ways = waysToTreat(belief, allowed, treat).flatMap((way) => setPointsFor(way, trial).map((setPoints) => ({ ...way, setPoints })));
   const candidates: Candidate[] = [];
+  const searched = new Map<string, Searched>();
   for (const [i, way] of ways.entries()) {
-    const after = drawn.map((each) => cured(each, way.cures, board, way.setPoints));
-    const start = meanBoard(after);
-    const space: SearchSpace = { ...base, start, guard: guardFrom(board, after, start), mustUse: way.mustUse };
-    const plain = searchPlans(space, TRIED);
-    const needsTimber = plain.length === 0 || belief.done.length > 0 || plain.every(({ outside }) => outside > DOES_WITHIN_MM);
-    const planed = needsTimber ? searchPlans({ ...space, planes }, TRIED).filter(({ planed: lines }) => lines.length > 0) : [];
-    candidates.push(...[...plain, ...planed].map((found) => candidate(trial, { ...way, after }, found)));
+    // Ways that differ in what is done beside the places only are searched for once.
+    const key = JSON.stringify([way.cures.map(({ id }) => id), way.setPoints, way.mustUse]);
+    const { after, found } = searched.get(key) ?? searchFor(way);
+    searched.set(key, { after, found });
+    candidates.push(...found.map((each) => candidate(trial, { ...way, after }, each)));
     yield (i + 1) / ways.length;
   }
   return candidates;
+
+  function searchFor({ cures, setPoints, mustUse }: Way & { setPoints: readonly SetPoint[] }): Searched {
+    const after = drawn.map((each) => cured(each, cures, board, setPoints));
+    const start = meanBoard(after);
+    const space: SearchSpace = { ...base, start, guard: guardFrom(board, after, start), mustUse };
+    const plain = searchPlans(space, TRIED);
+    const needsTimber = plain.length === 0 || belief.done.length > 0 || plain.every(({ outside }) => outside > DOES_WITHIN_MM);
+    const planed = needsTimber ? searchPlans({ ...space, planes }, TRIED).filter(({ planed: lines }) => lines.length > 0) : [];
+    return { after, found: [...plain, ...planed] };
+  }
+}
+
+/** The drawn doors after the cures of a way, and the best that can then be set. */
+interface Searched {
+  after: readonly Float64Array[];
+  found: readonly FoundPlan[];
 }
 
 /** What may be searched whatever the way: the settings of each place and of the slab whole, and the strikes. */

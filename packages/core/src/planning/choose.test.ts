@@ -1,7 +1,6 @@
-import { candidate, isSame, setsOnly, share, untreated, workKey, type Candidate } from './candidate';
-import { GAUGE_TELLS_MM } from '../model/profile';
+import { candidate, DOES_WITHIN_MM, isSame, setsOnly, share, untreated, workKey, type Candidate } from './candidate';
 import { bestFor, furtherPlans, inTheRunning, isGoodAsItIs } from './choose';
-import { model, action, plan, setting, trial, leftAlone } from './planning.fixture';
+import { model, action, gaps, plan, setting, trial, leftAlone } from './planning.fixture';
 
 describe('a candidate', () => {
   it('is counted on the drawn doors, and costs its minutes and what is not undone', () => {
@@ -27,10 +26,11 @@ describe('a candidate', () => {
 
   it('is true by what its sides are brought to or held against', () => {
     const skewed = (skew: number, ...sides: string[]) => {
-      const doors = trial.drawn.map((door) => ({ ...door, sides: { skew } }));
+      const doors = trial.drawn.map((door) => ({ ...door, gaps: gaps(2, 2, 0, skew) }));
       const judged = { sides: model.tables.sides, judged: new Set(['skew']), work: {} };
       const work = sides.map((id) => ({ action: action(id), mm: 1 }));
-      return candidate({ ...trial, drawn: doors, beside: judged }, { ...untreated(trial), sides: work }, plan()).isTrue[0];
+      const skewedTrial = { ...trial, drawn: doors, beside: judged };
+      return candidate(skewedTrial, { ...untreated(skewedTrial), sides: work }, plan()).isTrue[0];
     };
     expect([skewed(0.9), skewed(2.9), skewed(2.9, 'set'), skewed(2.9, 'hold'), skewed(3.1, 'hold'), skewed(2.9, 'wait')]).toEqual([
       true,
@@ -41,8 +41,8 @@ describe('a candidate', () => {
       false,
     ]);
     const held = { ...trial, beside: { sides: model.tables.sides, judged: new Set(['skew']), work: { skew: { againstMm: 5 } } } };
-    const doors = held.drawn.map((door) => ({ ...door, sides: { skew: 5.9 } }));
-    expect(candidate({ ...held, drawn: doors }, untreated(trial), plan()).isTrue[0]).toBe(true);
+    const heldDoors = { ...held, drawn: held.drawn.map((door) => ({ ...door, gaps: gaps(2, 2, 0, 5.9) })) };
+    expect(candidate(heldDoors, untreated(heldDoors), plan()).isTrue[0]).toBe(true);
   });
 
   it('is tried on the doors as they are after its cures', () => {
@@ -188,10 +188,21 @@ describe('choosing', () => {
     expect([against(true), against(false)]).toEqual([[more], [more]]);
   });
 
-  it('a door is good as it is when no gauge finds it outside and it is likely true', () => {
+  it('a door is good as it is when it is likely even, less likely so if nothing is suspected', () => {
+    const alone = (even: number, isSuspected: boolean) =>
+      isGoodAsItIs({ ...leftAlone, verdict: 'even', chances: { free: 1, even, book: 0 } }, isSuspected);
+    expect([alone(0.7, true), alone(0.69, true), alone(0.6, false), alone(0.59, false)]).toEqual([true, false, true, false]);
+  });
+
+  it('by the book it is good when hardly anything is outside, and may be true', () => {
     const alone = (outside: number, of10: number) =>
-      isGoodAsItIs({ ...leftAlone, found: plan({ outside }), isTrue: Array.from({ length: 10 }, (_, i) => i < of10) });
-    expect([alone(GAUGE_TELLS_MM, 7), alone(GAUGE_TELLS_MM + 0.01, 7), alone(0, 6)]).toEqual([true, false, false]);
+      isGoodAsItIs({
+        ...leftAlone,
+        found: plan({ outside }),
+        isTrue: Array.from({ length: 10 }, (_, i) => i < of10),
+        chances: { free: 1, even: 1, book: of10 / 10 },
+      });
+    expect([alone(DOES_WITHIN_MM, 4), alone(DOES_WITHIN_MM + 0.01, 9), alone(0, 3)]).toEqual([true, false, false]);
   });
 
   it('to leave it alone is a plan when it is likely true, and no cause is to be treated', () => {

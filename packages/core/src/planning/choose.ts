@@ -1,5 +1,5 @@
-import { GAUGE_TELLS_MM } from '../model/profile';
-import { IRREVERSIBILITY_PRICE, isSame, share, workKey, type Candidate } from './candidate';
+import type { Cause } from '../model/cause';
+import { DOES_WITHIN_MM, IRREVERSIBILITY_PRICE, isSame, share, workKey, type Candidate } from './candidate';
 import type { PlanAim } from './plan';
 
 /** What an aim gives for a chance of being true, for lasting, and for each minute. */
@@ -9,13 +9,21 @@ const AIMS: Readonly<Record<PlanAim, { chance: number; holds: number; minute: nu
   'if that fails': { chance: 200, holds: 30, minute: 0.6 },
 };
 /** Where free and even will do, a door wholly by the book is worth so many minutes more: a screw turned, not a cut. */
-const BOOK_VALUE = 60;
+const BOOK_VALUE = 100;
 /** What is left outside counts even where nothing makes the door wholly true, minutes a millimetre. */
 const OUTSIDE_VALUE = 6;
 /** A door as likely true as this is left alone. */
 const LEAVE_FROM = 0.7;
+/** And one on which no cause is likely, as likely as this. */
+const LEAVE_UNSUSPECTED_FROM = 0.6;
+/** And where it goes by the book, by the book as likely as this: gauges differ by a tenth. */
+const LEAVE_BY_BOOK_FROM = 0.4;
 /** A plan is in the running when it makes the door true at least this often, as a share of the best. */
 const NEARLY_AS_LIKELY = 0.85;
+/** Quick work that is tried and looked at: within so many minutes, as easily undone, as often right as this share of the best. */
+const TRY_WITHIN_MINUTES = 10;
+const TRY_UNDONE = 1;
+const TRY_SHARE = 0.5;
 /** What to do if the first plan fails is looked for when it fails on one drawn door in so many. */
 const FAILS_ONE_IN = 50;
 /** Something for when the first plan fails is told when it helps in this share of those cases. */
@@ -36,9 +44,27 @@ export function bestFor(aim: PlanAim, candidates: readonly Candidate[], otherwis
   return [...candidates].sort((a, b) => value(b) - value(a))[0] ?? otherwise;
 }
 
-/** Whether a door left alone is likely as it should be, and where it goes by the book a gauge finds nothing outside. */
-export const isGoodAsItIs = ({ found, isTrue, verdict }: Candidate) =>
-  (verdict !== 'book' || found.outside <= GAUGE_TELLS_MM) && share(isTrue) >= LEAVE_FROM;
+/** Whether a door left alone is likely as it should be, and where it goes by the book hardly anything is outside. */
+export const isGoodAsItIs = ({ found, isTrue, verdict, chances }: Candidate, isSuspected = true) =>
+  chances.even >= (isSuspected ? LEAVE_FROM : LEAVE_UNSUSPECTED_FROM) &&
+  (verdict !== 'book' || (found.outside <= DOES_WITHIN_MM && share(isTrue) >= LEAVE_BY_BOOK_FROM));
+
+/**
+ * What is tried and looked at before the best is begun: quick work, easily undone, that treats the causes and does it at least half as
+ * often; where it fails the best is still there. None when the best is nearly as quick.
+ */
+export function worthTrying(best: Candidate, able: readonly Candidate[], treat: readonly Cause[]): Candidate | undefined {
+  const treatsAll = ({ cures, sides, hidesCause }: Candidate) =>
+    !hidesCause && treat.every((cause) => [...cures, ...sides.map(({ action }) => action)].some(({ id }) => cause.cures.includes(id)));
+  const tries = able.filter(
+    (each) =>
+      each.minutes <= Math.min(TRY_WITHIN_MINUTES, best.minutes / 2) &&
+      each.irreversibility <= TRY_UNDONE &&
+      share(each.isTrue) >= TRY_SHARE * share(best.isTrue) &&
+      treatsAll(each),
+  );
+  return treat.length === 0 || tries.length === 0 ? undefined : bestFor('quickest', tries, best);
+}
 
 /**
  * The candidates in the running: nothing that makes the door true much less often than the best may win by being quick, and to

@@ -1,9 +1,11 @@
 import type { Names } from '../model/names';
+import type { Verdict } from '../model/tables';
 import type { Plan } from './plan';
 
 /**
  * `measure first`: too little is known to plan. `at once`: what was found undone is done before anything is measured. `true`: leave
- * it alone. `done`: free and even after work. `cures`: treats the cause and likely leaves the door free. `helps`: better than before,
+ * it alone. `done`: free and even after work.
+ * `check all round`: nothing better is to be had than to gauge it all round. `cures`: treats the cause and likely leaves the door free. `helps`: better than before,
  * and no more is promised. `find out first`: under a floor nothing is touched until more is known. `wait`: nothing is to be cut
  * or set until the door has dried. `falls short`: the best that can be done here.
  */
@@ -12,6 +14,7 @@ export const PLAN_OUTCOMES = [
   'at once',
   'true',
   'done',
+  'check all round',
   'cures',
   'helps',
   'find out first',
@@ -35,6 +38,8 @@ export interface RuledOut<N extends Names = Names> {
 
 export interface Correction<N extends Names = Names> {
   outcome: PlanOutcome;
+  /** What work on this door is for. */
+  binds: Verdict;
   cause: { id: N['cause']; title: string; probability: number };
   /** One to three, the quickest first. */
   plans: Plan<N>[];

@@ -23,11 +23,13 @@ export interface After {
   chosen: readonly Candidate[];
   first: Candidate;
   leftAlone: Candidate;
+  /** The first plan does what was found undone. */
+  isUndone: boolean;
   isWaiting: boolean;
   hasWorked: boolean;
   /** Chance of the likeliest cause, and whether a check that would tell more is still to be made. */
   leadChance: number;
-  looksLeft: boolean;
+  looksLeft: () => boolean;
 }
 
 /** A rule of the trade: what is said when it holds. */
@@ -41,8 +43,8 @@ export interface DecisionRule<S> {
 export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
   {
     outcome: 'at once',
-    because: 'What is loose is tightened before anything is measured or set: half a minute, and every gap may change.',
-    holds: ({ undone, needsNothing }) => undone > 0 && !needsNothing,
+    because: 'What is loose is tightened before anything is measured: half a minute, and every gap may change.',
+    holds: ({ undone, unknown }) => undone > 0 && unknown > 0,
   },
   {
     outcome: 'measure first',
@@ -67,19 +69,24 @@ const hasWork = ({ found, cures, sides }: Candidate) =>
 /** In order; the last always holds. */
 export const RULES_AFTER: readonly DecisionRule<After>[] = [
   {
+    outcome: 'at once',
+    because: 'What is loose is tightened before anything is set: half a minute, and every gap may change.',
+    holds: ({ isUndone }) => isUndone,
+  },
+  {
     outcome: 'wait',
     because: 'A swollen slab dries before it is cut or set.',
     holds: ({ isWaiting }) => isWaiting,
   },
   {
-    outcome: 'done',
+    outcome: 'check all round',
     because: 'Nothing better is to be had than to leave it and gauge it all round.',
     holds: ({ first, leftAlone, hasWorked }) => hasWorked && !hasWork(first) && share(leftAlone.isTrue) >= FREE_FLOOR,
   },
   {
     outcome: 'find out first',
     because: 'Under the floor, with the cause open and something left to look at, no hinge is touched.',
-    holds: ({ first, leadChance, looksLeft }) => first.chances.free < FREE_FLOOR && leadChance < KNOWN_FROM && looksLeft,
+    holds: ({ first, leadChance, looksLeft }) => first.chances.free < FREE_FLOOR && leadChance < KNOWN_FROM && looksLeft(),
   },
   {
     outcome: 'falls short',

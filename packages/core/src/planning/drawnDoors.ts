@@ -6,9 +6,8 @@ import { drawWorkErrors, type WorkErrors } from './workErrors';
 
 /** One door as it may be, drawn from the belief, with how each kind of work will turn out on it. */
 export interface DrawnDoor {
+  /** Figures at the stations of the board, and behind them of the sides, mm. */
   gaps: Float64Array;
-  /** Figures beside the gaps, mm. */
-  sides: Readonly<Record<string, number>>;
   /** What each cause at work adds to the board, mm; taking the cause away takes this away. */
   faults: ReadonlyMap<string, Float64Array>;
   errors: WorkErrors;
@@ -35,7 +34,6 @@ export function drawDoors(belief: Belief, board: GapBoard, random: RandomStream,
     });
     return {
       gaps: gapsAt(board, model, state),
-      sides: Object.fromEntries(model.tables.sides.map(({ id }) => [id, dot(model.sideRow(id, state.length).coefficients, state)])),
       faults,
       errors: drawWorkErrors(random),
     };

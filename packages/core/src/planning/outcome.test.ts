@@ -6,7 +6,6 @@ import { model, board, action, gaps, plan, setting } from './planning.fixture';
 describe('how work turns out on a drawn door', () => {
   const door = (normals: number[] = [], faultMm = 3) => ({
     gaps: gaps(2, 5),
-    sides: { skew: 0 },
     faults: new Map([['sunk', gaps(0, faultMm)]]),
     errors: workErrorsFrom(normals),
   });
@@ -69,7 +68,7 @@ describe('how work turns out on a drawn door', () => {
   });
 
   it('only cures take faults away, each those it cures', () => {
-    expect([...cured(door(), [action('packPeg'), action('plane')], board)]).toEqual([2, 5, 0]);
+    expect([...cured(door(), [action('packPeg'), action('plane')], board)]).toEqual([2, 5, 0, 0]);
     expect(cured({ ...door(), faults: new Map([['damp', gaps(0, 3)]]) }, [action('glue')], board)[1]).toBe(5);
     // The second cure has an error of its own.
     const twice = cured(door([0, 1]), [action('saw'), action('glue')], board);
@@ -107,17 +106,17 @@ describe('how work turns out on a drawn door', () => {
   });
 
   it('a side counts when it is judged or worked on: brought to its target, or held against so much more', () => {
-    const off = { ...door(), sides: { skew: 2.5 } };
+    const off = door();
     const judged = { ...beside, judged: new Set(['skew']) };
     const ends = (each: typeof beside, normals: number[] = []) =>
-      endsTrue({ ...off, errors: workErrorsFrom(normals) }, gaps(2, 2), plan(), each, board, 0);
+      endsTrue({ ...off, errors: workErrorsFrom(normals) }, gaps(2, 2, 0, 2.5), plan(), each, board, 0);
     expect([ends(beside), ends(judged)]).toEqual([true, false]);
     expect(ends({ ...judged, work: { skew: { againstMm: 2 } } })).toBe(true);
     expect(ends({ ...judged, work: { skew: { leftSdMm: 0.1 } } })).toBe(true);
     expect(ends({ ...judged, work: { skew: { leftSdMm: 0.1 } } }, new Array<number>(16).fill(20))).toBe(false);
     // Worked on, it counts though nobody read it; at either end, and to the limit itself.
     expect(ends({ ...beside, work: { skew: { leftSdMm: 0.1 } } }, new Array<number>(16).fill(20))).toBe(false);
-    const at = (skew: number, each: typeof beside) => endsTrue({ ...off, sides: { skew } }, gaps(2, 2), plan(), each, board, 0);
+    const at = (skew: number, each: typeof beside) => endsTrue(off, gaps(2, 2, 0, skew), plan(), each, board, 0);
     expect([-1.01, -1, 1, 1.01].map((skew) => at(skew, judged))).toEqual([false, true, true, false]);
     const held = { ...judged, work: { skew: { againstMm: 2 } } };
     expect([-3.01, -3, 3, 3.01].map((skew) => at(skew, held))).toEqual([false, true, true, false]);

@@ -56,7 +56,8 @@ export function endsTrue(
   board: GapBoard,
   withinMm: number,
 ): boolean {
-  return sidesInside(door, beside) && isTrue(board, afterPlan(door, afterCures, plan, board), withinMm);
+  const after = afterPlan(door, afterCures, plan, board);
+  return sidesInside(door, sidesBehind(board, after), beside) && isTrue(board, after, withinMm);
 }
 
 /** What a drawn door is called after a plan; nothing when what stands beside the gaps is not in order. */
@@ -69,18 +70,21 @@ export function endsAs(
   eye: Eye,
   withinMm: number,
 ): Verdicts<boolean> {
-  if (!sidesInside(door, beside)) return NO_VERDICT;
-  return verdictsOn(board, eye, afterPlan(door, afterCures, plan, board), withinMm);
+  const after = afterPlan(door, afterCures, plan, board);
+  return sidesInside(door, sidesBehind(board, after), beside) ? verdictsOn(board, eye, after, withinMm) : NO_VERDICT;
 }
 
-const NO_VERDICT: Verdicts<boolean> = { free: false, even: false, book: false };
+export const NO_VERDICT: Verdicts<boolean> = { free: false, even: false, book: false };
 
-function sidesInside({ sides: drawn, errors }: DrawnDoor, { sides, judged, work }: SidesJudged): boolean {
-  return sides.every(({ id, min, max, target }) => {
+/** The figures of the sides, which stand behind those of the stations. */
+const sidesBehind = ({ stations }: GapBoard, figures: Float64Array) => figures.subarray(stations.length);
+
+function sidesInside({ errors }: DrawnDoor, figures: Float64Array, { sides, judged, work }: SidesJudged): boolean {
+  return sides.every(({ id, min, max, target }, k) => {
     const done = work[id];
     if (!judged.has(id) && done === undefined) return true;
     const more = done !== undefined && 'againstMm' in done ? done.againstMm : 0;
-    const figure = done !== undefined && 'leftSdMm' in done ? target + done.leftSdMm * errors.ofSide : (drawn[id] ?? 0);
+    const figure = done !== undefined && 'leftSdMm' in done ? target + done.leftSdMm * errors.ofSide : (figures[k] ?? 0);
     return figure >= min - more && figure <= max + more;
   });
 }

@@ -12,8 +12,8 @@ import { gapBoard, outsideBy, type GapBoard } from './board';
 import { leftUndone } from './atOnce';
 import { candidate, untreated, waitsForDrying, type Candidate, type Trial } from './candidate';
 import { candidatesFor } from './candidates';
-import { causesToTreat, TREAT_THOUGH_GOOD_FROM } from './causesToTreat';
-import { bestFor, furtherPlans, inTheRunning, isGoodAsItIs } from './choose';
+import { causesToTreat } from './causesToTreat';
+import { bestFor, furtherPlans, inTheRunning, isGoodAsItIs, worthTrying } from './choose';
 import type { Correction, PlanOptions } from './correction';
 import { decide, RULES_AFTER, RULES_BEFORE } from './decision';
 import { drawDoors, meanBoard } from './drawnDoors';
@@ -21,15 +21,22 @@ import { lostPlans } from './lostPlans';
 import { misfitAfter } from './misfit';
 import { cured } from './outcome';
 import { planOf, type PlanAim } from './plan';
+import { PLANNING_WORDS } from './planningWords';
 import { rulingsOn } from './rulings';
 import type { FoundPlan } from './searchSpace';
 import { mayPlane, settingAloneOf } from './settingAlone';
+import { causesOfSidesOut } from './sidesOut';
 import { settingsAllowed } from './settingsAllowed';
 import { edgesRead, heldSides, isFullyChecked, isHalfChecked, judgedSides, shiftsDone } from './soFar';
 
 /** A gap less well known than this is measured before anything is planned by it, mm (standard deviation). */
 const PLAN_UP_TO_SD_MM = 1.5;
 const DRAWS = 240;
+/** A cause as likely as this is suspected. */
+const SUSPECTED_FROM = 0.5;
+const NOT_KNOWN: Correction['settingAlone'] = { can: false, chanceTrue: 0 };
+/** Work that makes a door free less than so much more often is not worth its harm. */
+const WORTH_WORKING_FOR = 0.1;
 
 /**
  * The best corrections of a door inside its tolerance profile: the likely cause treated first, then the best settings and, last,
@@ -61,14 +68,17 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
     beside: { sides: model.tables.sides, judged: judgedSides(model, observed), work: heldSides(belief) },
   };
   const leftAlone = asItIs(trial);
-  const isGood = isGoodAsItIs(leftAlone);
-  const treat = causesToTreat(belief, isGood ? TREAT_THOUGH_GOOD_FROM : undefined);
+  const isSuspected = causeChances(belief).some(({ id, probability }) => probability >= SUSPECTED_FROM && id !== model.tables.soundCause);
+  const isGood = isGoodAsItIs(leftAlone, isSuspected);
+  const likely = causesToTreat(belief, isGood);
+  const treat = isGood ? likely : [...likely, ...causesOfSidesOut(belief, trial, likely)];
   const lead = leadOf(belief);
   const unknown = littleKnown(belief, board);
   const allowed = allowedNow(belief, rulings);
   const undone = leftUndone(belief, allowed);
   const hasWorked = belief.done.length > 0;
   const told = {
+    binds: model.binds,
     cause: lead,
     unknown,
     ruledOut: rulings.filter(({ isObvious }) => !isObvious).map(({ action, title, why }) => ({ action, title, why })),
@@ -83,7 +93,7 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
       ...told,
       outcome: early.outcome,
       plans: [planned('quickest', only)],
-      settingAlone: settingAloneOf(model, [], leftAlone),
+      settingAlone: early.outcome === 'true' || early.outcome === 'done' ? settingAloneOf(model, [], leftAlone) : NOT_KNOWN,
       lost: [],
       advice: adviceFor(belief, treat, false),
     };
@@ -95,24 +105,26 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
   const able = candidates.filter(({ found }) => found.planed.length === 0 || timberMayGo);
   const usable = inTheRunning(able, leftAlone, { isHalfChecked: halfChecked, hasCauseToTreat: treat.length > 0 });
   const best = bestFor('quickest', usable, leftAlone);
-  const isWaiting = waitsForDrying(model, best);
-  const first = isWaiting ? onlyWaiting(trial, best) : best;
+  const isUndone = undone.length > 0 && !isGood;
+  const isWaiting = !isUndone && waitsForDrying(model, best);
+  const first = isUndone ? doneAtOnce(trial, undone) : isWaiting ? onlyWaiting(trial, best) : (worthTrying(best, able, treat) ?? best);
   const chosen: [PlanAim, Candidate][] = [['quickest', first], ...(isWaiting ? [] : furtherPlans(first, usable, able))];
   const outcome =
     decide(RULES_AFTER, {
       chosen: chosen.map(([, each]) => each),
       first,
       leftAlone,
+      isUndone,
       isWaiting,
       hasWorked,
       leadChance: lead.probability,
-      looksLeft: !nextBest(observed, belief).enough,
+      looksLeft: () => !nextBest(observed, belief).enough,
     })?.outcome ?? 'helps';
-  const isOpen = outcome === 'find out first';
+  const touchesNothing = outcome === 'find out first' || (outcome === 'falls short' && !gains(first, leftAlone));
   return {
     ...told,
     outcome,
-    plans: isOpen ? [planned('quickest', leftAlone)] : chosen.map(([aim, each]) => planned(aim, each)),
+    plans: touchesNothing ? [planned('quickest', leftAlone)] : chosen.map(([aim, each]) => planned(aim, each)),
     settingAlone,
     lost: lostPlans(
       model,
@@ -120,8 +132,16 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
       chosen.map(([, each]) => each),
       first,
     ),
-    advice: adviceFor(belief, treat, outcome === 'falls short'),
+    advice: [
+      ...adviceFor(belief, treat, outcome === 'falls short'),
+      ...(outcome === 'find out first' ? nextBest(observed, belief).choices.map(({ title }) => PLANNING_WORDS.findOut(title)) : []),
+    ],
   };
+}
+
+/** Whether work is worth doing where it does not make the door what it should be: it treats a cause, or makes it free more often. */
+function gains(work: Candidate, leftAlone: Candidate): boolean {
+  return work.cures.length > 0 || work.sides.length > 0 || work.chances.free >= leftAlone.chances.free + WORTH_WORKING_FOR;
 }
 
 /** What is allowed and has not been done already: what takes a fault away is not done twice in one visit. */

@@ -40,7 +40,8 @@ export const KIND: DoorKind<Hatch> = {
 export const model = modelOf(KIND, hatch);
 export const board = gapBoard(model, new Set());
 export const action = (id: string) => model.action(id);
-export const gaps = (left: number, right: number, bolt = 0) => Float64Array.from([left, right, bolt]);
+/** Gaps, bolt, and behind them the one side. */
+export const gaps = (left: number, right: number, bolt = 0, skew = 0) => Float64Array.from([left, right, bolt, skew]);
 export const plan = (more: Partial<FoundPlan> = {}): FoundPlan => ({
   settings: [],
   planed: [],
@@ -65,7 +66,7 @@ export const believedAt = (chances: Readonly<Record<string, number>>) =>
 export const trial: Trial = {
   model,
   board,
-  drawn: [0, 1, 2, 3].map((n) => ({ gaps: gaps(2, 2 + 0.4 * n), sides: {}, faults: new Map(), errors: workErrorsFrom([]) })),
+  drawn: [0, 1, 2, 3].map((n) => ({ gaps: gaps(2, 2 + 0.4 * n), faults: new Map(), errors: workErrorsFrom([]) })),
   beside: { sides: [], judged: new Set(), work: {} },
   misfitNow: [0, 0, 0],
 };

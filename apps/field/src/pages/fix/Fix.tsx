@@ -15,7 +15,7 @@ import { CallSheets } from '../../sheets/CallSheets';
 import { percent } from '../../record/percent';
 import { observedNow } from '../../record/observed';
 import { PlanTabs } from './PlanTabs';
-import { hingeWords, outcomeWords } from '../../record/planWords';
+import { chancesWords, hingeWords, outcomeWords } from '../../record/planWords';
 import { WhatIf } from './WhatIf';
 import { StepCard } from './StepCard';
 import { adjustmentFor } from '../../record/writeAdjustment';
@@ -72,11 +72,11 @@ export function Fix({ record, correction }: FixProps) {
               Set hinges and keeps, turn by turn
             </Press>
           )}
-          <PlanTabs plans={correction.plans} chosen={plan.aim} onChoose={setAim} />
+          <PlanTabs plans={correction.plans} binds={correction.binds} chosen={plan.aim} onChoose={setAim} />
           <Words testID="plan-outcome">{outcomeWords(correction)}</Words>
           {outcome !== 'measure first' && (
             <Words tone="pencil">
-              {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). True at the first check: ${percent(plan.chanceTrue)}; still so in two years: ${percent(plan.holds)}. Check after every step.`}
+              {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). ${chancesWords(plan)}; still so in two years ${percent(plan.holds)}. Check after every step.`}
             </Words>
           )}
           {unknown.map(({ station: id, sdMm }) => (

@@ -16,7 +16,7 @@ const correction = planCorrections({ ...observedAt(record, 'found'), findings: [
 describe('the plans side by side', () => {
   it('shows what each is for, its minutes and its chance, and can be chosen', () => {
     const chosen: string[] = [];
-    render(<PlanTabs plans={correction.plans} chosen="quickest" onChoose={(aim) => chosen.push(aim)} />);
+    render(<PlanTabs plans={correction.plans} binds="even" chosen="quickest" onChoose={(aim) => chosen.push(aim)} />);
     expect(screen.getAllByRole('radio')).toHaveLength(correction.plans.length);
     const [quickest] = correction.plans;
     expect(screen.getByText(`${Math.round(quickest?.minutes ?? 0)} min`)).toBeTruthy();
@@ -25,7 +25,7 @@ describe('the plans side by side', () => {
   });
 
   it('is left out where there is only one', () => {
-    render(<PlanTabs plans={correction.plans.slice(0, 1)} chosen="quickest" onChoose={() => undefined} />);
+    render(<PlanTabs plans={correction.plans.slice(0, 1)} binds="even" chosen="quickest" onChoose={() => undefined} />);
     expect(screen.queryByRole('radiogroup')).toBeNull();
   });
 });
@@ -36,8 +36,11 @@ describe('the outcome in one line', () => {
   const told = (change: Partial<typeof correction>) => outcomeWords({ ...correction, ...change });
 
   it('says that a second go is to be expected when the chance is low, and not otherwise', () => {
-    expect(told({ outcome: 'cures', plans: [{ ...plan, chanceTrue: 0.3 }] })).toContain('Expect a second go');
-    expect(told({ outcome: 'cures', plans: [{ ...plan, chanceTrue: 0.9 }] })).not.toContain('second go');
+    const even = (chance: number) => [{ ...plan, chances: { free: 0.9, even: chance, book: 0.1 } }];
+    expect(told({ outcome: 'cures', binds: 'even', plans: even(0.3) })).toContain('Expect a second go');
+    expect(told({ outcome: 'cures', binds: 'even', plans: even(0.9) })).not.toContain('second go');
+    // Where it goes by the book, the chance of that counts.
+    expect(told({ outcome: 'cures', binds: 'book', plans: even(0.9) })).toContain('Expect a second go');
   });
 
   it('says when the hinges alone cannot do it, and when nothing is to be done', () => {
@@ -45,5 +48,18 @@ describe('the outcome in one line', () => {
     expect(told({ outcome: 'wait' })).toContain('has to dry');
     expect(told({ outcome: 'true' })).toContain('Leave it alone');
     expect(told({ outcome: 'falls short', plans: [{ ...plan, steps: [] }] })).toContain('cannot make this door true');
+  });
+
+  it('promises no more than is likely', () => {
+    const beyond = [{ ...plan, outside: [{ station: 'head.mid' as const, mm: 0.6 }] }];
+    expect(told({ outcome: 'cures', binds: 'even', plans: beyond })).toContain('some gaps stay a little beyond the book');
+    expect(told({ outcome: 'cures', binds: 'book', plans: beyond })).toContain('within a few tenths');
+    expect(told({ outcome: 'helps' })).toContain('no more is promised');
+    expect(told({ outcome: 'find out first' })).toContain('before a hinge is touched');
+    expect(told({ outcome: 'at once' })).toContain('Tighten what is loose first');
+    expect([told({ outcome: 'done' }), told({ outcome: 'check all round' })]).toEqual([
+      expect.stringContaining('prove it') as string,
+      expect.stringContaining('Gauge it all round') as string,
+    ]);
   });
 });

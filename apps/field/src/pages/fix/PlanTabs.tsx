@@ -1,19 +1,19 @@
-import type { Plan, PlanAim } from '@proper-swing/core';
+import type { Correction, Plan, PlanAim } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { percent } from '../../record/percent';
-import { AIM_WORDS } from '../../record/planWords';
+import { AIM_WORDS, promiseWords } from '../../record/planWords';
 
 export interface PlanTabsProps {
   plans: readonly Plan[];
+  binds: Correction['binds'];
   chosen: PlanAim;
   onChoose: (aim: PlanAim) => void;
 }
 
-/** The plans side by side: what each is for, how long it takes, how likely it is to be true at the first check. */
-export function PlanTabs({ plans, chosen, onChoose }: PlanTabsProps) {
+/** The plans side by side: what each is for, how long it takes, how likely it is to do it at the first check. */
+export function PlanTabs({ plans, binds, chosen, onChoose }: PlanTabsProps) {
   if (plans.length < 2) return null;
   return (
     <View style={styles.row} role="radiogroup" aria-label="Which plan">
@@ -26,7 +26,7 @@ export function PlanTabs({ plans, chosen, onChoose }: PlanTabsProps) {
             role="radio"
             chosen={isChosen}
             onPress={() => onChoose(plan.aim)}
-            label={`${AIM_WORDS[plan.aim]}: ${Math.round(plan.minutes)} minutes, true at the first check ${percent(plan.chanceTrue)}`}
+            label={`${AIM_WORDS[plan.aim]}: ${Math.round(plan.minutes)} minutes, at the first check ${promiseWords(plan, binds)}`}
             style={styles.tab}
             testID={`plan-${plan.aim.replaceAll(' ', '-')}`}
           >
@@ -38,7 +38,7 @@ export function PlanTabs({ plans, chosen, onChoose }: PlanTabsProps) {
                 {`${Math.round(plan.minutes)} min`}
               </Words>
               <Words kind="label" tone={tone} lines={1}>
-                {`true ${percent(plan.chanceTrue)}`}
+                {promiseWords(plan, binds)}
               </Words>
             </View>
           </Press>

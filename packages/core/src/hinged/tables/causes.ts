@@ -66,6 +66,7 @@ const CAUSE_TABLE = {
     prior: 0.1,
     part: 'topHinge',
     forms: one(axis('top hinge off the leg', 2.8, 1, TOP_OUT), SETTLED),
+    harmsUnseen: true,
     cures: ['tighten', 'longScrew'],
   },
   strippedTopHoles: {
@@ -75,6 +76,7 @@ const CAUSE_TABLE = {
     prior: 0.07,
     part: 'topHinge',
     forms: one(axis('top hinge off the leg', 3.3, 1.2, TOP_OUT), SETTLED),
+    harmsUnseen: true,
     cures: ['fillHoles', 'longScrew'],
   },
   neverFixed: {
@@ -84,6 +86,7 @@ const CAUSE_TABLE = {
     prior: 0.036,
     part: 'topHinge',
     forms: one(axis('top of the leg off the framing', 4.5, 1.5, { hingeLean: 1, drop: '1/r', sideRoom: -0.5 })),
+    harmsUnseen: true,
     cures: ['longScrew', 'wedgeHingeLeg'],
     advice: 'A long screw at each hinge, with packers behind the leg, holds what nails do not.',
   },
@@ -96,6 +99,7 @@ const CAUSE_TABLE = {
     forms: one(axis('top barrel off the leg', 2.2, 0.8, TOP_OUT)),
     onlyFor: SCREWED,
     at: 'top',
+    harmsUnseen: true,
     cures: ['bendKnuckles', 'replaceHinge'],
   },
   wornPins: {
@@ -106,6 +110,7 @@ const CAUSE_TABLE = {
     part: 'topHinge',
     forms: one(axis('slab come down', 1.8, 0.6, { headGap: 1 }), axis('top hinge leaning out', 1.2, 0.5, TOP_OUT)),
     onlyFor: SCREWED,
+    harmsUnseen: true,
     cures: ['replaceHinge'],
   },
   looseBottomScrews: {
@@ -115,6 +120,7 @@ const CAUSE_TABLE = {
     prior: 0.034,
     part: 'bottomHinge',
     forms: one(axis('bottom hinge off the leg', 2.4, 0.9, BOTTOM_OUT)),
+    harmsUnseen: true,
     cures: ['tightenBottom', 'longScrewBottom'],
   },
   hingeBound: {
@@ -320,6 +326,7 @@ const CAUSE_TABLE = {
     part: 'keeps',
     forms: one(),
     onlyFor: ADJUSTABLE,
+    harmsUnseen: true,
     cures: ['turnKeeps'],
   },
   rottenFoot: {
@@ -333,6 +340,7 @@ const CAUSE_TABLE = {
       { id: 'hingeSound', share: 0.6, axes: [] },
       { id: 'sunk', share: 0.4, axes: [axis('bottom hinge sunk in', -1.6, 0.7, BOTTOM_OUT)] },
     ],
+    harmsUnseen: true,
     cures: ['repairFoot'],
     advice: 'Cut the soft wood out and patch the foot; hinges will not hold in it.',
   },
@@ -347,6 +355,7 @@ const CAUSE_TABLE = {
       axis('leg moved sideways', 0.8, 1, { sideRoom: 1 }),
       axis('strike moved', 0, 1.5, { strike: 1 }),
     ),
+    harmsUnseen: true,
     cures: ['repairLeg'],
     advice: 'Splice or replace the leg; until then the door must be secured by other means.',
   },

@@ -1,0 +1,82 @@
+import type { Candidate } from './candidate';
+import { decide, RULES_AFTER, RULES_BEFORE, type After, type Before } from './decision';
+import { action, leftAlone, plan, setting } from './planning.fixture';
+
+const before: Before = { unknown: 0, undone: 0, needsNothing: false, hasWorked: false, isFullyChecked: false };
+const worked: Candidate = {
+  ...leftAlone,
+  found: plan({ settings: [setting(2)] }),
+  cures: [action('glue')],
+  chances: { free: 0.9, even: 0.8, book: 0.7 },
+};
+const after: After = {
+  chosen: [worked],
+  first: worked,
+  leftAlone: { ...leftAlone, isTrue: [false, false, false, false] },
+  isUndone: false,
+  isWaiting: false,
+  hasWorked: false,
+  leadChance: 0.9,
+  looksLeft: () => false,
+};
+const early = (change: Partial<Before>) => decide(RULES_BEFORE, { ...before, ...change })?.outcome;
+const late = (change: Partial<After>) => decide(RULES_AFTER, { ...after, ...change })?.outcome;
+const unlikely: Candidate = { ...worked, chances: { free: 0.49, even: 0.3, book: 0.1 } };
+const far: Candidate = { ...worked, found: plan({ settings: [setting(2)], outside: 2 }), isTrue: [false, false, false, true] };
+
+describe('before anything is searched for', () => {
+  it('what is loose is tightened first, with no gap read', () => {
+    expect(early({ undone: 1, unknown: 4 })).toBe('at once');
+    expect(early({ undone: 1 })).toBeUndefined();
+  });
+
+  it('nothing is planned by a gap that nobody has read, nor called true', () => {
+    expect([early({ unknown: 1 }), early({ unknown: 1, needsNothing: true })]).toEqual(['measure first', 'measure first']);
+  });
+
+  it('a door that is free and even is left alone', () => {
+    expect([early({ needsNothing: true }), early({})]).toEqual(['true', undefined]);
+  });
+
+  it('a check that is free and even ends it; one that is not whole does not', () => {
+    expect(early({ needsNothing: true, hasWorked: true, isFullyChecked: true })).toBe('done');
+    expect(early({ needsNothing: true, hasWorked: true })).toBeUndefined();
+  });
+});
+
+describe('once every way has been tried', () => {
+  it('what was found undone comes first', () => {
+    expect(late({ isUndone: true, isWaiting: true })).toBe('at once');
+  });
+
+  it('a swollen door waits', () => {
+    expect(late({ isWaiting: true })).toBe('wait');
+  });
+
+  it('after work, where nothing better is to be had, it is gauged all round', () => {
+    expect(late({ hasWorked: true, first: leftAlone, leftAlone })).toBe('check all round');
+    expect(late({ first: leftAlone, leftAlone })).toBe('falls short');
+  });
+
+  it('under the floor, with the cause open and something left to look at, no hinge is touched', () => {
+    expect(late({ first: unlikely, leadChance: 0.3, looksLeft: () => true })).toBe('find out first');
+    expect(late({ first: unlikely, leadChance: 0.3, looksLeft: () => false })).toBe('helps');
+    expect(late({ first: unlikely, leadChance: 0.6, looksLeft: () => true })).toBe('helps');
+    expect(late({ leadChance: 0.3, looksLeft: () => true })).toBe('cures');
+  });
+
+  it('says so when nothing brings it where it should be', () => {
+    expect(late({ first: far, chosen: [far] })).toBe('falls short');
+    expect(late({ first: far, chosen: [far, worked] })).toBe('cures');
+    // Where free and even will do, a likely one is no failure however far from the book.
+    const even: Candidate = { ...far, verdict: 'even', isTrue: [true, true, true, false] };
+    expect(late({ first: even, chosen: [even] })).toBe('cures');
+  });
+
+  it('"cures" only when the cause is treated and the door likely free, else "helps"', () => {
+    expect(late({})).toBe('cures');
+    expect(late({ first: { ...worked, chances: { free: 0.5, even: 0, book: 0 } } })).toBe('cures');
+    expect(late({ first: unlikely })).toBe('helps');
+    expect(late({ first: { ...worked, hidesCause: true } })).toBe('helps');
+  });
+});

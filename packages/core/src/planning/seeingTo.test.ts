@@ -1,0 +1,117 @@
+import { believe } from '../inference/believe';
+import { modelOf } from '../model/doorModel';
+import { hatch, sunkPeg, woodCheck } from '../hatch.fixture';
+import { leftUndone } from './atOnce';
+import { causesToTreat } from './causesToTreat';
+import { worthTrying } from './choose';
+import type { Candidate } from './candidate';
+import { action, believedAt, gaps, KIND, leftAlone, model, plan, setting, trial } from './planning.fixture';
+import { settingsAllowed } from './settingsAllowed';
+import { causesOfSidesOut } from './sidesOut';
+
+describe('what was found undone', () => {
+  const own = modelOf({ ...KIND, findings: [woodCheck], atOnce: [{ finding: 'wood', answer: 'crushed', action: 'glue' }] }, hatch);
+  const found = (answer: string, done: { action: string; amount: number }[] = []) => {
+    const observed = { readings: [], findings: [{ finding: 'wood', answer }], rounds: done.length === 0 ? [] : [{ done, readings: [] }] };
+    return leftUndone(believe(own, observed), own.tables.actions).map(({ id }) => id);
+  };
+
+  it('is done at once, until it is done, and only where it is allowed', () => {
+    expect([found('crushed'), found('sound'), found('crushed', [{ action: 'glue', amount: 1 }])]).toEqual([['glue'], [], []]);
+    expect(leftUndone(believe(own, { readings: [], findings: [{ finding: 'wood', answer: 'crushed' }] }), [])).toEqual([]);
+  });
+});
+
+describe('a door that is good as it stands', () => {
+  const harmful = { ...KIND, causes: KIND.causes.map((each) => (each.id === 'damp' ? { ...each, harmsUnseen: true as const } : each)) };
+  const own = modelOf(harmful, hatch);
+  const treated = (chances: Readonly<Record<string, number>>, isGood: boolean) => {
+    const belief = { ...believedAt(chances), model: own };
+    return causesToTreat(belief, isGood).map(({ id }) => id);
+  };
+
+  it('is treated for what harms unseen, when that is likely, and for nothing else', () => {
+    expect(treated({ damp: 0.8, sound: 0.2 }, true)).toEqual(['damp']);
+    expect(treated({ damp: 0.79, sound: 0.21 }, true)).toEqual([]);
+    expect([treated({ sunk: 0.95, sound: 0.05 }, true), treated({ sunk: 0.95, sound: 0.05 }, false)]).toEqual([[], ['sunk']]);
+  });
+});
+
+describe('a side that was read and is out', () => {
+  const settable = modelOf(KIND, hatch);
+
+  it('is seen to whatever has brought it there: by the likeliest cause that work on it cures', () => {
+    const curing = { ...sunkPeg, cures: ['set'] };
+    const belief = {
+      ...believedAt({ sunk: 0.1, sound: 0.9 }),
+      model: modelOf({ ...KIND, causes: [KIND.causes[0] ?? curing, curing] }, hatch),
+    };
+    const drawn = (share: number) =>
+      Array.from({ length: 10 }, (_, n) => ({
+        faults: new Map(),
+        errors: trial.drawn[0]?.errors,
+        gaps: gaps(2, 2, 0, n < share * 10 ? 1.2 : 0.5),
+      }));
+    const seen = (share: number, judged = ['skew'], treat: readonly (typeof curing)[] = [], againstMm = 0) =>
+      causesOfSidesOut(
+        belief,
+        {
+          ...trial,
+          drawn: drawn(share) as typeof trial.drawn,
+          beside: { sides: settable.tables.sides, judged: new Set(judged), work: againstMm === 0 ? {} : { skew: { againstMm } } },
+        },
+        treat,
+      ).map(({ id }) => id);
+    expect([seen(0.6), seen(0.5), seen(1, [])]).toEqual([['sunk'], [], []]);
+    // Held by friction it is not out, and what is treated anyway is not treated twice.
+    expect([seen(1, ['skew'], [], 0.5), seen(1, ['skew'], [curing])]).toEqual([[], []]);
+  });
+});
+
+describe('setting a place back', () => {
+  const done = [{ done: [{ action: 'packPeg', place: 'rightPeg', amount: 2 }], readings: [] as { station: string; mm: number }[] }];
+  const belief = believe(model, { readings: [], findings: [], rounds: done });
+  const may = (rounds: typeof done) => settingsAllowed(belief, { readings: [], findings: [], rounds }, trial.board);
+  const way = (place: number | 'whole', shiftMm: number) => ({ ...setting(place), shiftMm });
+
+  it('waits until every gap has been gauged since; further the same way, and elsewhere, it may go', () => {
+    const unchecked = may(done);
+    expect([unchecked(way(2, 1)), unchecked(way(2, -1)), unchecked(way(0, 1)), unchecked(way('whole', 1))]).toEqual([
+      false,
+      true,
+      true,
+      true,
+    ]);
+    const all = trial.board.stations.map((station) => ({ station, mm: 2 }));
+    expect(may([...done, { done: [], readings: all }])(way(2, 1))).toBe(true);
+    expect(may([...done, { done: [], readings: all.slice(1) }])(way(2, 1))).toBe(false);
+  });
+});
+
+describe('what is tried and looked at first', () => {
+  const treat = [{ ...sunkPeg, cures: ['glue', 'saw'] }];
+  const make = (id: string, share: number, minutes: number, irreversibility = 0): Candidate => ({
+    ...leftAlone,
+    found: plan(),
+    cures: [action(id)],
+    isTrue: Array.from({ length: 10 }, (_, n) => n < share * 10),
+    minutes,
+    irreversibility,
+  });
+  const best = make('saw', 1, 40, 3);
+
+  it('is quick, easily undone, and right at least half as often as the best', () => {
+    const quick = make('glue', 0.5, 8);
+    expect(worthTrying(best, [best, quick], treat)).toBe(quick);
+    expect(worthTrying(best, [best, make('glue', 0.4, 8)], treat)).toBeUndefined();
+    expect(worthTrying(best, [best, make('glue', 0.9, 11)], treat)).toBeUndefined();
+    expect(worthTrying(best, [best, make('glue', 0.9, 8, 2)], treat)).toBeUndefined();
+  });
+
+  it('is nothing where the best is nearly as quick, where the cause stays, or where none is treated', () => {
+    expect(worthTrying(make('saw', 1, 15), [make('glue', 0.9, 8)], treat)).toBeUndefined();
+    expect(worthTrying(best, [{ ...make('glue', 0.9, 8), cures: [] }], treat)).toBeUndefined();
+    expect(worthTrying(best, [{ ...make('glue', 0.9, 8), hidesCause: true }], treat)).toBeUndefined();
+    expect(worthTrying(best, [make('glue', 0.9, 8)], [])).toBeUndefined();
+  });
+});
