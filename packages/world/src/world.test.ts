@@ -1,13 +1,15 @@
 import { ACTION_IDS, CAUSE_IDS, FINDING_IDS, findingAnswer, profileOf, seededRandom, station, STATION_IDS } from '@proper-swing/core';
+import { swingForces } from '@proper-swing/core/swing/swingForces';
 import { nextRung } from './ladder';
 import { WORLD_FAULTS } from './faults';
 import { befall, makeScenario, makeSoundDoor } from './makeDoor';
 import { studyCorrection } from './studyCorrection';
 import { studyDiagnosis } from './studyDiagnosis';
 import { answerCheck, takeReading } from './technician';
-import { boltLow, copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap } from './trueDoor';
+import { boltLow, copyDoor, GAP_STATIONS, leanHalfOpen, poseOf, trueFigure, trueGap } from './trueDoor';
 import { carryOut } from './work';
-import { isDoorTrue } from './verdict';
+import { holds, isDoorTrue } from './verdict';
+import { drawWorld, TABLES_OWN } from './worldTraits';
 
 const doors = (count: number, seed = 1) => Array.from({ length: count }, (_, n) => makeSoundDoor(seededRandom(seed * 1000 + n)));
 
@@ -138,6 +140,35 @@ describe('the scenario world', () => {
     ]);
   });
 
+  it('its strikes were cut where the bolts then were, however the door hangs', () => {
+    const off = doors(60).map((door) => boltLow(door) + door.strike);
+    expect(Math.max(...off.map(Math.abs))).toBeLessThan(1e-9);
+    const hang = doors(60).map((door) => door.slab.w * Math.sin(poseOf(door).angle));
+    expect(Math.max(...hang) - Math.min(...hang)).toBeGreaterThan(1);
+  });
+
+  it('a door half open moves as gravity on a leaning hinge line would have it', () => {
+    for (const [n, door] of doors(40, 3).entries()) {
+      door.acrossLean = 3 * (n % 5) - 6;
+      const alongMm = door.slab.h * Math.sin(poseOf(door).angle);
+      const { torque } = swingForces({
+        ...{ acrossMm: door.acrossLean, alongMm, overMm: door.slab.h, massKg: 20, slabWidthMm: door.slab.w },
+        ...{ thicknessMm: 1e-6, pinProudMm: 0, opensToDeg: 90 },
+      });
+      const lean = leanHalfOpen(door);
+      if (Math.abs(lean) > 0.01) expect(Math.sign(torque(Math.PI / 4))).toBe(Math.sign(lean));
+    }
+  });
+
+  it('is called free before it is called even, and true doors are both', () => {
+    const random = seededRandom(9);
+    for (let n = 0; n < 80; n += 1) {
+      const { door } = makeScenario(random, { twoFaults: 0.2, sound: 0.2 }, drawWorld(n % 7));
+      if (holds('even', door)) expect(holds('free', door)).toBe(true);
+      if (isDoorTrue(door)) expect([holds('free', door), holds('even', door)]).toEqual([true, true]);
+    }
+  });
+
   it('the same seed gives the same study', () => {
     const { cases, first } = studyDiagnosis(3, 2).everything;
     expect(studyDiagnosis(3, 2).everything).toMatchObject({ cases, first });
@@ -149,5 +180,17 @@ describe('the scenario world', () => {
     expect(ours.even.doors).toBeGreaterThan(2);
     expect(ours.even.cycles).toBeLessThan(ladder.even.cycles);
     expect(ours.even.cycles).toBeGreaterThanOrEqual(oracle.even.cycles * 0.8);
+  });
+
+  it('is drawn by its seed: the same seed the same world, within the ranges, never quite the tables’ own', () => {
+    expect(drawWorld(3)).toEqual(drawWorld(3));
+    expect(drawWorld(3)).not.toEqual(drawWorld(4));
+    for (let n = 1; n < 40; n += 1) {
+      const { size, often, mistakes, slips } = drawWorld(n);
+      for (const [least, most] of Object.values(size)) expect([least >= 0.5, most <= 2, least <= most]).toEqual([true, true, true]);
+      expect(Object.values(often).every((times) => times > 0.3 && times < 3.1)).toBe(true);
+      expect(mistakes >= 0.7 && slips < 0.03).toBe(true);
+    }
+    expect(new Set(Object.values(TABLES_OWN.often))).toEqual(new Set([1]));
   });
 });

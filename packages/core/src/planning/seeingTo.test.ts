@@ -44,7 +44,7 @@ describe('a side that was read and is out', () => {
     const curing = { ...sunkPeg, cures: ['set'] };
     const belief = {
       ...believedAt({ sunk: 0.1, sound: 0.9 }),
-      model: modelOf({ ...KIND, causes: [KIND.causes[0] ?? curing, curing] }, hatch),
+      model: modelOf({ ...KIND, causes: KIND.causes.map((each) => (each.id === 'sunk' ? curing : each)) }, hatch),
     };
     const drawn = (share: number) =>
       Array.from({ length: 10 }, (_, n) => ({

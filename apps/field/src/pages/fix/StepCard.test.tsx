@@ -2,7 +2,7 @@ import { lengthWords } from '../../design/lengthWords';
 import { exampleAdjustment, exampleRecord } from '../../record/exampleRecord';
 import { observedAt } from '../../record/observed';
 import type { Adjustment } from '@proper-swing/contract';
-import { station } from '@proper-swing/core';
+import { station, type ActionId } from '@proper-swing/core';
 import { planCorrections } from '@proper-swing/core/engine';
 import { onlineManager } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react-native';
@@ -18,8 +18,17 @@ const record = exampleRecord({
   },
 });
 const observed = { ...observedAt(record, 'found'), findings: [{ finding: 'topScrews', answer: 'loose' } as const] };
-const [longScrew] = planCorrections(observed).plans[0]?.steps ?? [];
-const [tighten, shim] = planCorrections(observed, { without: ['longScrew'] }).plans[0]?.steps ?? [];
+const stepsOf = (of: Parameters<typeof planCorrections>[0], without: ActionId[] = []) =>
+  planCorrections(of, { without }).plans.flatMap(({ steps }) => steps);
+const byAction = (action: ActionId) => stepsOf(observed).find((step) => step.action === action);
+const [longScrew, tighten] = [byAction('longScrew'), byAction('tighten')];
+const bound = exampleRecord({
+  found: {
+    ...{ 'latch.top': 4.8, 'latch.mid': 4.7, 'latch.bottom': 4.8, 'hinge.top': 0.2, 'hinge.mid': 0.3, 'hinge.bottom': 0.2 },
+    ...{ 'head.latch': 3, 'head.mid': 3, 'head.hinge': 3 },
+  },
+});
+const shim = stepsOf(observedAt(bound, 'found'), ['shimStrip']).find((step) => step.action === 'shim');
 if (longScrew === undefined || tighten === undefined || shim === undefined) throw new Error('the plan has fewer than two steps');
 
 const logged = () => outbox.waiting().flatMap(({ kind, body }) => (kind === 'adjustments' ? [body as Adjustment] : []));
