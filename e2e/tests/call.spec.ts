@@ -51,7 +51,7 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
   await expect(page.getByTestId('likely-chance')).toHaveText(`${Math.round(cause.probability * 100)} %`);
 
   await page.getByTestId('to-fix').click();
-  await expect(page.getByTestId('plan-outcome')).toContainText('Brings every gap inside its limits');
+  await expect(page.getByTestId('plan-outcome')).toContainText('Tighten what is loose first');
   for (const { station, afterMm } of plan.gaps.filter((gap) => gap.station !== 'bolt.low')) {
     await expect(page.getByTestId(`gap-${station}`)).toHaveText(String(Number(afterMm.toFixed(1))));
   }

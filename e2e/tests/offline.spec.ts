@@ -71,9 +71,9 @@ test('a whole new call is begun, measured and planned with the server gone', asy
   await page.getByTestId('to-measure').click();
   await walkRound(page, SAGGING);
   await page.getByTestId('stage-fix').click();
-  await expect(page.getByTestId('plan-outcome')).toContainText('Brings every gap inside its limits');
+  await expect(page.getByTestId('plan-outcome')).toContainText('Tighten what is loose first');
   await page.reload();
-  await expect(page.getByTestId('plan-outcome')).toContainText('Brings every gap inside its limits');
+  await expect(page.getByTestId('plan-outcome')).toContainText('Tighten what is loose first');
   await house.start();
   await expectAllSaved(page);
   expect(

@@ -77,9 +77,11 @@ function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFindin
 
 /** What the engine is told of a call at a stage. Findings are about the door as found, not as left. */
 export function observedAt(record: CallRecord, stage: Stage): Observed {
-  const readings = [...readingsByStation(record, stage).values()].flatMap(readingFrom);
+  const entries = [...readingsByStation(record, stage).values()];
+  const readings = entries.flatMap(readingFrom);
   const findings = stage === 'found' ? answersAfter(record) : [];
-  return { door: engineDoor(record.door), readings, findings };
+  const unreachable = entries.flatMap(({ kind, station }) => (kind === 'unreachable' ? [station] : []));
+  return { door: engineDoor(record.door), readings, findings, ...(unreachable.length > 0 && { unreachable }) };
 }
 
 /** What is known now: as found, and every round of work that has been checked since. */

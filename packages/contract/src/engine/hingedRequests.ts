@@ -2,7 +2,7 @@ import { ACTION_IDS, FINDING_IDS, INSTRUMENT_IDS, STATION_IDS } from '@proper-sw
 import { LARGEST_MM } from '@proper-swing/core/hinged/card/slab';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { finite } from '../fields/schema';
-import { hingedDoorSchema, hingeName, planedShape } from './hingedShapes';
+import { hingedDoorSchema, hingeName, planedShape, stationId } from './hingedShapes';
 
 const readingSchema = object({
   station: string().oneOf(STATION_IDS).required().meta({ description: 'Where it was read' }),
@@ -43,6 +43,7 @@ const observedShape = {
   door: hingedDoorSchema.required(),
   readings: array(readingSchema.required()).required().max(200).meta({ description: 'Any readings, in any order, or none' }),
   findings: array(findingSchema.required()).required().max(40).meta({ description: 'Answers to checks, or none' }),
+  unreachable: array(stationId).max(60).meta({ description: 'Where no gauge or level can be got to: nobody is asked to go there again' }),
   rounds: array(roundSchema.required()).max(20).meta({ description: 'Work done since, with the readings after it, in order' }),
 };
 

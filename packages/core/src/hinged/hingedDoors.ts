@@ -53,6 +53,7 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
   // A butt hinge gives so much before it binds (common practice, no source).
   misfit: { allowedMm: 0.8, saidFromMm: 0.4 },
   rechecks: RECHECKS,
+  opposite: [['hinge', 'latch']],
   atOnce: [
     { finding: 'topScrews', answer: 'loose', action: 'tighten' },
     { finding: 'bottomScrews', answer: 'loose', action: 'tightenBottom' },

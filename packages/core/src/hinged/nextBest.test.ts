@@ -1,8 +1,8 @@
-import { diagnose, whatNext } from './hingedAnswers';
+import { diagnose, planCorrections, whatNext } from './hingedAnswers';
 import { EXAMPLE_DOOR, readingsOf, SAGGING_READINGS } from './exampleDoor';
 import { FINDINGS } from './tables/findings';
 import type { Observed } from './observed';
-import { STATION_IDS } from './geometry/stations';
+import { STATION_IDS, type StationId } from './geometry/stations';
 
 const door = EXAMPLE_DOOR;
 const sagging: Observed = { door, readings: SAGGING_READINGS, findings: [] };
@@ -53,6 +53,19 @@ describe('what to read next', () => {
     expect(next.enough).toBe(false);
     expect(next.choices[0]?.why).toMatch(/^known only to ±/);
     expect(next.choices[0]?.kind).toBe('station');
+  });
+
+  it('does not ask again for what cannot be reached, and plans without it', () => {
+    const looked = FINDINGS.map(({ id, answers }) => ({ finding: id, answer: answers[0]?.id ?? '' }));
+    const unread = { door, readings: [], findings: looked };
+    const [asked] = whatNext(unread).choices;
+    if (asked?.kind !== 'station') throw new Error('a reading is asked for');
+    const unreachable = [asked.id as StationId];
+    expect(whatNext({ ...unread, unreachable }).choices.map(({ id }) => id)).not.toContain(asked.id);
+    const nothing = { door, readings: [], findings: [] };
+    const wanted = planCorrections(nothing).unknown.map(({ station }) => station);
+    expect(wanted.length).toBeGreaterThan(1);
+    expect(planCorrections({ ...nothing, unreachable: wanted.slice(0, 1) }).unknown.map(({ station }) => station)).toEqual(wanted.slice(1));
   });
 
   it('has nothing to ask when everything has been read', () => {

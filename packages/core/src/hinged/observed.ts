@@ -33,8 +33,13 @@ export interface Observed extends Omit<Observations<HingedNames>, 'rounds'> {
 }
 
 /** What was observed as inference reads it: hinges are the places of a hinged door. */
-export function observationsOf({ readings, findings, rounds }: Omit<Observed, 'door'>): Observations<HingedNames> {
-  return { readings, findings, ...(rounds && { rounds: rounds.map((round) => ({ ...round, done: round.done.map(atPlace) })) }) };
+export function observationsOf({ readings, findings, unreachable, rounds }: Omit<Observed, 'door'>): Observations<HingedNames> {
+  return {
+    readings,
+    findings,
+    ...(unreachable && { unreachable }),
+    ...(rounds && { rounds: rounds.map((round) => ({ ...round, done: round.done.map(atPlace) })) }),
+  };
 }
 
 function atPlace({ action, amount, hinge, planed }: DoneStep): AnyDoneStep<HingedNames> {

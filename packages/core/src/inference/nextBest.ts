@@ -60,7 +60,7 @@ export function whatNext(model: DoorModel, observed: Observations): NextBest {
 export function nextBest(observed: Observations, belief: Belief): NextBest {
   const { model } = belief;
   const lookout = lookoutOf(belief);
-  const read = new Set(observed.readings.map(({ station }) => station));
+  const read = new Set([...observed.readings.map(({ station }) => station), ...(observed.unreachable ?? [])]);
   const answered = new Set(observed.findings.map(({ finding }) => finding));
   const stations = model.tables.stations.filter(({ id }) => !read.has(id)).map(({ id }) => weighStation(belief, lookout, id));
   const checks = model.findings.filter(({ id }) => !answered.has(id)).map((finding) => weighFinding(belief, lookout, finding));

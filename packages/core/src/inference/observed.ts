@@ -32,6 +32,8 @@ export interface Round<N extends Names = Names> {
 export interface Observations<N extends Names = Names> {
   readings: readonly Reading<N>[];
   findings: readonly AnsweredFinding<N>[];
+  /** Where no gauge or level can be got to: nobody is asked to go there again. */
+  unreachable?: readonly N['station'][];
   /** Work done since, in order; readings and findings above are from before it. */
   rounds?: readonly Round<N>[];
 }

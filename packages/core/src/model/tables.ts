@@ -36,6 +36,8 @@ export interface Side<N extends Names = Names> extends Limits {
   worked: N['parameter'];
   /** Judged when one of these has been read. */
   readAt: readonly N['station'][];
+  /** Answers that say it is out: it is then read before anything is planned. */
+  toldBy?: readonly { finding: N['finding']; answers: readonly string[] }[];
 }
 
 /** An edge of the slab with the gap along it. */
@@ -136,6 +138,8 @@ export interface DoorTables<N extends Names = Names> {
   rechecks: readonly RecheckRow<N>[];
   /** What is done at once when it is found undone, before anything is measured. */
   atOnce: readonly AtOnce<N>[];
+  /** Edges across from one another: what one has too much of, both can share. */
+  opposite: readonly (readonly [N['edge'], N['edge']])[];
   /** Texts of the cautions that actions name. */
   cautions: Readonly<Record<string, string>>;
   phrases: PlanPhrases;

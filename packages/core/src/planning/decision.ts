@@ -59,7 +59,12 @@ export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
   {
     outcome: 'done',
     because: 'Free and even with every gap gauged again: prove it, and stop.',
-    holds: ({ needsNothing, hasWorked, isFullyChecked }) => needsNothing && hasWorked && isFullyChecked,
+    holds: ({ needsNothing, isFullyChecked }) => needsNothing && isFullyChecked,
+  },
+  {
+    outcome: 'check all round',
+    because: 'Free and even by what was read since: gauge it all round before anything more is done.',
+    holds: ({ needsNothing }) => needsNothing,
   },
 ];
 

@@ -26,6 +26,7 @@ import { rulingsOn } from './rulings';
 import type { FoundPlan } from './searchSpace';
 import { mayPlane, settingAloneOf } from './settingAlone';
 import { causesOfSidesOut } from './sidesOut';
+import { sidesToldUnread } from './sidesTold';
 import { settingsAllowed } from './settingsAllowed';
 import { edgesRead, heldSides, isFullyChecked, isHalfChecked, judgedSides, shiftsDone } from './soFar';
 
@@ -73,11 +74,13 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
   const likely = causesToTreat(belief, isGood);
   const treat = isGood ? likely : [...likely, ...causesOfSidesOut(belief, trial, likely)];
   const lead = leadOf(belief);
-  const unknown = littleKnown(belief, board);
+  const told = sidesToldUnread(model, observed).map((station) => ({ station, sdMm: doubtAt(belief, station) }));
+  // What was told of is read first: nobody is sent round all gaps for a door that only swings.
+  const unknown = told.length > 0 ? told : littleKnown(belief, board, new Set(observed.unreachable));
   const allowed = allowedNow(belief, rulings);
   const undone = leftUndone(belief, allowed);
   const hasWorked = belief.done.length > 0;
-  const told = {
+  const base = {
     binds: model.binds,
     cause: lead,
     unknown,
@@ -90,12 +93,12 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
   if (early !== undefined) {
     const only = early.outcome === 'at once' ? doneAtOnce(trial, undone) : leftAlone;
     return {
-      ...told,
+      ...base,
       outcome: early.outcome,
       plans: [planned('quickest', only)],
       settingAlone: early.outcome === 'true' || early.outcome === 'done' ? settingAloneOf(model, [], leftAlone) : NOT_KNOWN,
       lost: [],
-      advice: adviceFor(belief, treat, false),
+      advice: adviceFor(belief, early.outcome === 'at once' ? treat : [], { board, gaps: leftAlone.found.gaps }),
     };
   }
   const candidates = yield* candidatesFor(belief, trial, allowed, treat, settingsAllowed(belief, observed, board));
@@ -122,7 +125,7 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
     })?.outcome ?? 'helps';
   const touchesNothing = outcome === 'find out first' || (outcome === 'falls short' && !gains(first, leftAlone));
   return {
-    ...told,
+    ...base,
     outcome,
     plans: touchesNothing ? [planned('quickest', leftAlone)] : chosen.map(([aim, each]) => planned(aim, each)),
     settingAlone,
@@ -133,7 +136,7 @@ function* planning(observed: Observations, belief: Belief, { without = [], seed 
       first,
     ),
     advice: [
-      ...adviceFor(belief, treat, outcome === 'falls short'),
+      ...adviceFor(belief, treat, { board, gaps: leftAlone.found.gaps, fallsShort: outcome === 'falls short' }),
       ...(outcome === 'find out first' ? nextBest(observed, belief).choices.map(({ title }) => PLANNING_WORDS.findOut(title)) : []),
     ],
   };
@@ -170,11 +173,14 @@ function leadOf(belief: Belief): Correction['cause'] {
   return { id: lead.id, title: belief.model.cause(lead.id).title, probability: lead.probability };
 }
 
-/** Gaps of the board that are too little known to plan by; the bolt follows the slab and may wait. */
-function littleKnown(belief: Belief, { stations, bolt }: GapBoard): Correction['unknown'] {
+/** How well a figure is known, mm (standard deviation). */
+const doubtAt = (belief: Belief, station: string) => Math.sqrt(expectAt(belief, station).variance);
+
+/** Gaps of the board that are too little known to plan by and can be read; the bolt follows the slab and may wait. */
+function littleKnown(belief: Belief, { stations, bolt }: GapBoard, unreachable: ReadonlySet<string>): Correction['unknown'] {
   return stations.flatMap((station, i) => {
-    const sdMm = Math.sqrt(expectAt(belief, station).variance);
-    return sdMm > PLAN_UP_TO_SD_MM && i !== bolt ? [{ station, sdMm }] : [];
+    const sdMm = doubtAt(belief, station);
+    return sdMm > PLAN_UP_TO_SD_MM && i !== bolt && !unreachable.has(station) ? [{ station, sdMm }] : [];
   });
 }
 

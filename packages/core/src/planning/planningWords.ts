@@ -2,6 +2,7 @@
 export const PLANNING_WORDS = {
   leftOutAtWish: 'Left out at your wish.',
   couldAsWellBe: (title: string) => `It could as well be: ${title.toLowerCase()}. Settle that before the first step.`,
+  shareOut: (mm: number) => `${Math.round(mm * 2) / 2} mm more than slab and limits together: share it out.`,
   findOut: (title: string) => `Find out: ${title}`,
   lessOftenTrue: (inHundred: number) => `true at the first check less often, by ${inHundred} in 100`,
   takesLonger: (minutes: number) => `takes ${minutes} minutes longer for no better chance`,

@@ -7,6 +7,7 @@ import type { Finding } from '../model/finding';
 import { lookAgainAfter } from './lookAgain';
 import { leavesOutside, movedPlaces } from './searchSpace';
 import { drawWorkErrors, workErrorsFrom } from './workErrors';
+import { sidesToldUnread } from './sidesTold';
 import { edgesRead, heldSides, isHalfChecked, judgedSides, shiftsDone } from './soFar';
 import { action, KIND, model, board, plan, setting } from './planning.fixture';
 
@@ -114,5 +115,29 @@ describe('looking again', () => {
   it('is at nothing after what only time cures, or what cures none', () => {
     expect(after([check('best', 95)], [{ ...sunkPeg, forbidsPlaning: 'It shrinks.' }])).toEqual([]);
     expect(after([check('best', 95)], [{ ...sunkPeg, cures: ['glue'] }])).toEqual([]);
+  });
+});
+
+describe('a side that is told of and unread', () => {
+  const told = [{ finding: 'wood', answers: ['crushed'] }];
+  const asked = { ...woodCheck, stage: 'look' as const };
+  const kind = { ...KIND, findings: [asked], sides: KIND.sides.map((side) => ({ ...side, toldBy: told })) };
+  const own = modelOf(kind, hatch);
+  const heard = (answer: string, more: Partial<Observations> = {}) =>
+    sidesToldUnread(own, { readings: [], findings: [{ finding: 'wood', answer }], ...more });
+
+  it('is read before anything is planned, where it can be', () => {
+    expect([heard('crushed'), heard('sound'), heard('crushed', { unreachable: ['bolt'] })]).toEqual([['bolt'], [], []]);
+    expect(heard('crushed', { readings: [{ station: 'bolt', mm: 1 }] })).toEqual([]);
+  });
+
+  it('goes by the last answer, and after work no longer by what the customer told at first', () => {
+    const after = (findings: { finding: string; answer: string }[]) => [{ done: [], readings: [], findings }];
+    expect(heard('crushed', { rounds: after([{ finding: 'wood', answer: 'sound' }]) })).toEqual([]);
+    expect(heard('sound', { rounds: after([{ finding: 'wood', answer: 'crushed' }]) })).toEqual(['bolt']);
+    const listened = modelOf({ ...kind, findings: [{ ...asked, stage: 'listen' as const }] }, hatch);
+    const observed = { readings: [], findings: [{ finding: 'wood', answer: 'crushed' }] };
+    expect(sidesToldUnread(listened, observed)).toEqual(['bolt']);
+    expect(sidesToldUnread(listened, { ...observed, rounds: after([]) })).toEqual([]);
   });
 });

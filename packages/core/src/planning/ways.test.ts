@@ -10,7 +10,9 @@ import type { Candidate } from './candidate';
 import { lostPlans } from './lostPlans';
 import { rulingsOn } from './rulings';
 import { waysToTreat } from './ways';
-import { believedAt, KIND, leftAlone, model, plan, setting } from './planning.fixture';
+import { believedAt, board, gaps, KIND, leftAlone, model, plan, setting } from './planning.fixture';
+
+const asItHangs = { board, gaps: gaps(2, 2) };
 
 /** A cause that no place has. */
 const anywhere = (cures: string[]): Cause => {
@@ -112,12 +114,16 @@ describe('what is not allowed', () => {
 
 describe('advice', () => {
   it('names a rival nearly as likely, and says when nothing does', () => {
-    expect(adviceFor(believedAt({ sunk: 0.6, damp: 0.4 }), [sunkPeg], false)).toEqual([
+    expect(adviceFor(believedAt({ sunk: 0.6, damp: 0.4 }), [sunkPeg], asItHangs)).toEqual([
       'It could as well be: damp wood. Settle that before the first step.',
     ]);
-    expect(adviceFor(believedAt({ sunk: 0.7, damp: 0.3 }), [sunkPeg], false)).toEqual([]);
-    expect(adviceFor(believedAt({ sunk: 0.9 }), [sunkPeg], true)).toEqual(['Pegs cannot make this hatch lie flush.']);
-    expect(adviceFor(believedAt({ sunk: 0.9 }), [{ ...sunkPeg, advice: 'Sister the trimmer.' }], true)).toEqual(['Sister the trimmer.']);
+    expect(adviceFor(believedAt({ sunk: 0.7, damp: 0.3 }), [sunkPeg], asItHangs)).toEqual([]);
+    expect(adviceFor(believedAt({ sunk: 0.9 }), [sunkPeg], { ...asItHangs, fallsShort: true })).toEqual([
+      'Pegs cannot make this hatch lie flush.',
+    ]);
+    expect(
+      adviceFor(believedAt({ sunk: 0.9 }), [{ ...sunkPeg, advice: 'Sister the trimmer.' }], { ...asItHangs, fallsShort: true }),
+    ).toEqual(['Sister the trimmer.']);
   });
 
   it('names rivals of the same part, however far down, each once', () => {
@@ -125,7 +131,7 @@ describe('advice', () => {
     const kind = { ...KIND, causes: [...KIND.causes, split] };
     const belief = believe(modelOf(kind, hatch), { readings: [], findings: [] });
     const advised = (chances: Readonly<Record<string, number>>, treat: Cause[]) =>
-      adviceFor(withChances(belief, chances), treat, false).map((says) => /be: (.*)\. Settle/.exec(says)?.[1]);
+      adviceFor(withChances(belief, chances), treat, asItHangs).map((says) => /be: (.*)\. Settle/.exec(says)?.[1]);
     expect(advised({ sound: 0.4, sunk: 0.3, split: 0.2 }, [sunkPeg])).toEqual(['split peg']);
     expect(advised({ sound: 0.4, sunk: 0.3, split: 0.15 }, [sunkPeg])).toEqual([]);
     expect(advised({ sunk: 0.5, split: 0.45 }, [sunkPeg])).toEqual(['split peg']);
@@ -138,9 +144,24 @@ describe('advice', () => {
     expect(advised({ sound: 0.9, split: 0.1 }, [sunkPeg])).toEqual(['split peg']);
   });
 
+  it('says by how much an opening is more than slab and limits together, from half a millimetre on', () => {
+    const own = modelOf({ ...KIND, opposite: [['rim', 'rim']] }, hatch);
+    const max = board.limits[0]?.max ?? NaN;
+    const told = (mm: number) => adviceFor({ ...believedAt({ sound: 1 }), model: own }, [], { board, gaps: gaps(max + mm, max + mm) });
+    expect([told(0.2), told(0.25), told(1)]).toEqual([
+      [],
+      ['0.5 mm more than slab and limits together: share it out.'],
+      ['2 mm more than slab and limits together: share it out.'],
+    ]);
+  });
+
+  it('names no rival where nothing is treated', () => {
+    expect(adviceFor(believedAt({ sunk: 0.3, damp: 0.29 }), [], asItHangs)).toEqual([]);
+  });
+
   it('says what warns of the door first', () => {
     const rusty = modelOf({ ...KIND, warnings: () => ['Mind the rust.'] }, hatch);
-    expect(adviceFor({ ...believedAt({ sunk: 1 }), model: rusty }, [sunkPeg], true)).toEqual([
+    expect(adviceFor({ ...believedAt({ sunk: 1 }), model: rusty }, [sunkPeg], { ...asItHangs, fallsShort: true })).toEqual([
       'Mind the rust.',
       'Pegs cannot make this hatch lie flush.',
     ]);

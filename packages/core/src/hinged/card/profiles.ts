@@ -36,6 +36,28 @@ const PROFILE_TABLE = {
     evenWithin: 0.8,
     source: 'Common practice, no source: 1/16 in at the hinges, 1/8 in at the latch',
   },
+  eighthAllRound: {
+    title: 'Interior, 1/8 in all round',
+    edges: {
+      hinge: { min: 2.2, target: 3.2, max: 4.2 },
+      head: { min: 2.2, target: 3.2, max: 4.2 },
+      latch: { min: 2.2, target: 3.2, max: 4.2 },
+      foot: { min: 3, target: 8, max: 20 },
+    },
+    evenWithin: 1,
+    source: 'Common practice, no source: 1/8 in all round',
+  },
+  twoAllRound: {
+    title: 'Interior, 2 mm all round',
+    edges: {
+      hinge: { min: 1.2, target: 2, max: 2.8 },
+      head: { min: 1.2, target: 2, max: 2.8 },
+      latch: { min: 1.2, target: 2, max: 2.8 },
+      foot: { min: 3, target: 8, max: 20 },
+    },
+    evenWithin: 0.8,
+    source: 'Common practice, no source: 2 mm all round',
+  },
   exteriorTimber: {
     title: 'Exterior timber',
     edges: {

@@ -1,6 +1,7 @@
 import type { Moves } from '../../model/moves';
 import type { Side as AnySide } from '../../model/tables';
 import type { TableNames } from '../geometry/tableNames';
+import type { FindingId } from './findings';
 
 /**
  * The lean that a door half open feels, mm over its height, + opens: top toward the room opens it, top toward the latch, which
@@ -8,9 +9,9 @@ import type { TableNames } from '../geometry/tableNames';
  */
 export const SWING_LEAN: Moves<TableNames> = { acrossLean: 1, drop: { times: -1, of: 'r' } };
 
-type SideEntry = Omit<AnySide<TableNames>, 'id'>;
+type SideEntry = Omit<AnySide<TableNames & { finding: FindingId }>, 'id'>;
 
-export type Side = AnySide<TableNames & { side: SideId }>;
+export type Side = AnySide<TableNames & { side: SideId; finding: FindingId }>;
 
 /** Limits are common practice, no source; mm. */
 export const SIDES = {
@@ -22,6 +23,10 @@ export const SIDES = {
     target: 0,
     max: 3.5,
     readAt: ['plumb.across'],
+    toldBy: [
+      { finding: 'halfOpen', answers: ['opens', 'closes'] },
+      { finding: 'complaint', answers: ['swingsItself'] },
+    ],
   },
   inPlane: {
     title: 'corner off the stop',
@@ -31,6 +36,7 @@ export const SIDES = {
     target: 0,
     max: 2.8,
     readAt: ['stop.top', 'stop.bottom'],
+    toldBy: [{ finding: 'firstContact', answers: ['corner'] }],
   },
   offStop: {
     title: 'slab off its stop',
@@ -40,6 +46,10 @@ export const SIDES = {
     target: 1,
     max: 2.2,
     readAt: ['stop.top', 'stop.bottom'],
+    toldBy: [
+      { finding: 'latch', answers: ['rattles'] },
+      { finding: 'complaint', answers: ['rattles'] },
+    ],
   },
   clearsFloor: {
     title: 'foot gap, half open',
@@ -49,6 +59,10 @@ export const SIDES = {
     target: 3,
     max: 60,
     readAt: ['foot.swing'],
+    toldBy: [
+      { finding: 'floorDrag', answers: ['partWay'] },
+      { finding: 'complaint', answers: ['dragsFloor'] },
+    ],
   },
 } as const satisfies Record<string, SideEntry>;
 
