@@ -18,6 +18,8 @@ const GUARD_LEAST_MM = 0.1;
 const TRIED = 12;
 /** Set points that are searched on from, and doors they are compared on. */
 const SET_POINTS_KEPT = 2;
+/** Of more ways than this each has but one. */
+const MANY_WAYS = 6;
 const COMPARED_ON = 80;
 
 /** Every way to treat what is likely, each with its best settings, tried on the drawn doors; a way at a time. */
@@ -31,7 +33,9 @@ export function* candidatesFor(
   const { drawn, board } = trial;
   const base = spaceFor(belief, trial, allowed, maySet);
   const planes = allowed.filter(({ effect }) => effect.kind === 'plane').map((action) => ({ action, price: priceOf(action, 1) }));
-  const ways = waysToTreat(belief, allowed, treat).flatMap((way) => setPointsFor(way, trial).map((setPoints) => ({ ...way, setPoints })));
+  const plainWays = waysToTreat(belief, allowed, treat);
+  const kept = plainWays.length > MANY_WAYS ? 1 : SET_POINTS_KEPT;
+  const ways = plainWays.flatMap((way) => setPointsFor(way, trial, kept).map((setPoints) => ({ ...way, setPoints })));
   const candidates: Candidate[] = [];
   const searched = new Map<string, Searched>();
   for (const [i, way] of ways.entries()) {
@@ -107,7 +111,7 @@ export function settingsOf(action: Action, where: Setting['where'], perMm: Float
  * Where the watched work of a way may be stopped: as far as it goes, or at the gaps inside the limits that leave the drawn
  * doors least outside. Watched, the gap is known when the work is done, however little was known of the fault.
  */
-function setPointsFor({ cures }: Way, { drawn, board }: Trial): SetPoint[][] {
+function setPointsFor({ cures }: Way, { drawn, board }: Trial, kept: number): SetPoint[][] {
   const compared = drawn.slice(0, COMPARED_ON);
   const points = cures.flatMap(({ id, effect }): SetPoint[] => {
     const watched = effect.kind === 'cure' ? (effect.watched ?? []) : [];
@@ -120,7 +124,7 @@ function setPointsFor({ cures }: Way, { drawn, board }: Trial): SetPoint[][] {
   });
   const leaves = (point: SetPoint) => compared.reduce((sum, door) => sum + outsideBy(board, cured(door, cures, board, [point])), 0);
   const ranked = points.map((point) => ({ point, outside: leaves(point) })).sort((a, b) => a.outside - b.outside);
-  return [[], ...ranked.slice(0, SET_POINTS_KEPT).map(({ point }) => [point])];
+  return [[], ...ranked.slice(0, kept).map(({ point }) => [point])];
 }
 
 /** How well each figure, and the taper of each edge, is known: kept clear of the limits by that much. */

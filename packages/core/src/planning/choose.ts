@@ -9,7 +9,7 @@ const AIMS: Readonly<Record<PlanAim, { chance: number; holds: number; minute: nu
   'if that fails': { chance: 200, holds: 30, minute: 0.6 },
 };
 /** Where free and even will do, a door wholly by the book is worth so many minutes more: a screw turned, not a cut. */
-const BOOK_VALUE = 100;
+const BOOK_VALUE = 40;
 /** What is left outside counts even where nothing makes the door wholly true, minutes a millimetre. */
 const OUTSIDE_VALUE = 6;
 /** A door as likely true as this is left alone. */
