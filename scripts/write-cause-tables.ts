@@ -9,12 +9,29 @@ import {
   PROFILE_IDS,
   school,
   SCHOOL_IDS,
+  station,
   toleranceProfile,
 } from '../packages/core/src/index';
 
 const row = (cells: readonly (string | number)[]) => `| ${cells.join(' | ')} |`;
 const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]) =>
   [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
+
+/** From which figures the answers of a check follow, whatever the cause. */
+function followsWords({ answers, follows }: (typeof FINDINGS)[number]): string[] {
+  if (follows === undefined) return [];
+  const figure = (at: (typeof follows.shows)[number]['at']) =>
+    typeof at === 'string' ? station(at).title : Object.keys(at).join(' less ');
+  const shows = follows.shows.map(({ answer, at, border, softMm }) => {
+    const side = 'above' in border ? `above ${border.above}` : `below ${border.below}`;
+    return `*${answers.find(({ id }) => id === answer)?.label ?? answer}* from ${figure(at)} ${side} (± ${softMm}) mm`;
+  });
+  const share = Math.round(100 * follows.share);
+  return [
+    '',
+    `${share} % of the answers follow from the figures of the door, whatever the cause: ${shows.join('; ')}. The others come as below.`,
+  ];
+}
 
 const chapters = [
   '# Causes, checks, actions, limits and schools',
@@ -28,7 +45,9 @@ const chapters = [
       prior,
       forms
         .map(({ axes }) =>
-          axes.map(({ measure, mean, sd }) => `${measure}: ${typeof mean === 'number' ? mean : 'all of it'} ± ${sd}`).join(' and '),
+          axes.length === 0
+            ? 'nothing that can be gauged'
+            : axes.map(({ measure, mean, sd }) => `${measure}: ${typeof mean === 'number' ? mean : 'all of it'} ± ${sd}`).join(' and '),
         )
         .join('; or '),
       cures.map((id) => ACTIONS.find((a) => a.id === id)?.title ?? id).join('; '),
@@ -40,6 +59,7 @@ const chapters = [
       `### ${each.question}`,
       '',
       each.howTo,
+      ...followsWords(each),
       '',
       table(
         ['cause', ...each.answers.map(({ label }) => label)],

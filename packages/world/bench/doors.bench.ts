@@ -1,6 +1,8 @@
 import { spawn } from 'node:child_process';
 import { cpus } from 'node:os';
 import { studyCorrection, studyDiagnosis } from '../src';
+import { ownTables } from '../src/engine';
+import { SOUND_SHARE } from '../src/studyDiagnosis';
 import { drawWorld, TABLES_OWN, USUAL_WORLDS } from '../src/worldTraits';
 import { againstSolver } from './againstSolver';
 import { printWorlds } from './printWorlds';
@@ -9,7 +11,7 @@ import { figuresOf, type WorldFigures } from './worldFigures';
 /**
  * npm run bench:doors -- --seed 1 --cases 1000 --worlds all: the tool on doors of made-up worlds. Printed, not judged.
  *
- * `--part diagnosis` or `--part correction` for one of the two. Worlds are `own` (the tables'), `all` (own and five drawn by seed), or seeds: `--worlds 101,102`.
+ * `--limit` sets beside it the same engine given each world's own mix, sizes and answers. `--part diagnosis` or `--part correction` for one of the two. Worlds are `own` (the tables'), `all` (own and five drawn by seed), or seeds: `--worlds 101,102`.
  */
 const argument = (name: string, otherwise: string) => {
   const at = process.argv.indexOf(`--${name}`);
@@ -19,6 +21,7 @@ const seed = Number(argument('seed', '1'));
 const cases = Number(argument('cases', '1000'));
 const part = argument('part', 'both');
 const only = argument('world', '');
+const hasLimit = process.argv.includes('--limit');
 const worldIds = (wanted: string): string[] => (wanted === 'all' ? ['own', ...USUAL_WORLDS.map(String)] : wanted.split(','));
 const worldOf = (id: string) => (id === 'own' ? TABLES_OWN : drawWorld(Number(id)));
 
@@ -27,7 +30,8 @@ if (only !== '') {
   const clock = () => performance.now();
   const diagnosis = studyDiagnosis(seed, part === 'correction' ? 0 : cases, { world, clock });
   const correction = studyCorrection(seed, part === 'diagnosis' ? 0 : cases, { world, clock });
-  process.stdout.write(JSON.stringify(figuresOf(world.name, diagnosis, correction)));
+  const limit = hasLimit ? studyDiagnosis(seed, cases, { world, engine: ownTables(world, SOUND_SHARE) }) : undefined;
+  process.stdout.write(JSON.stringify(figuresOf(world.name, diagnosis, correction, limit)));
 } else {
   const ids = worldIds(argument('worlds', 'own'));
   const waiting = [...ids];
@@ -47,9 +51,13 @@ if (only !== '') {
 
 function runWorld(id: string): Promise<WorldFigures> {
   const [node, ...own] = [process.execPath, ...process.execArgv, process.argv[1] ?? ''];
-  const child = spawn(node, [...own, '--world', id, '--seed', String(seed), '--cases', String(cases), '--part', part], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
+  const child = spawn(
+    node,
+    [...own, '--world', id, '--seed', String(seed), '--cases', String(cases), '--part', part, ...(hasLimit ? ['--limit'] : [])],
+    {
+      stdio: ['ignore', 'pipe', 'inherit'],
+    },
+  );
   return new Promise((resolve, reject) => {
     let text = '';
     child.stdout.on('data', (part: Buffer) => (text += part.toString()));

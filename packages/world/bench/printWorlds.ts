@@ -74,28 +74,32 @@ const WRITTEN: Readonly<Record<Line['as'], (value: number) => string>> = {
 /** A rate of nothing is written as null on its way between processes. */
 const isKnown = (value: number | null) => value !== null && !Number.isNaN(value);
 
+/** So much of the limit counts where that is lower than what is asked. */
+const LIMIT_SHARE = 0.96;
+
 const NAME_WIDTH = 44;
 const WIDTH = 10;
 
 /** A table of lines by worlds: each world, the mean and the worst of the worlds not tuned to, and what is asked. */
 export function printWorlds(worlds: readonly WorldFigures[]): string {
   const untuned = worlds.filter(({ name }) => name !== TABLES_OWN.name);
-  const heads = [...worlds.map(({ name }) => (name === TABLES_OWN.name ? 'own' : name)), 'mean', 'worst', 'asked'];
+  const heads = [...worlds.map(({ name }) => (name === TABLES_OWN.name ? 'own' : name)), 'mean', 'worst', 'limit', 'asked'];
   const rows = LINES.map(({ says, rate, as, asked }) => {
     const write = (value: number | undefined) => (value === undefined || !isKnown(value) ? '–' : WRITTEN[as](value));
     const values = untuned.map(({ rates }) => rates[rate] ?? NaN).filter(isKnown);
     const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
     const worst = asked?.least === true ? Math.min(...values) : Math.max(...values);
-    const misses =
-      asked !== undefined &&
-      values.length > 0 &&
-      (asked.least === true ? mean < asked.mean || worst < asked.worst : mean > asked.mean || worst > asked.worst);
+    const limits = untuned.map(({ limits: own }) => own?.[rate] ?? NaN).filter(isKnown);
+    const limit = limits.reduce((sum, value) => sum + value, 0) / limits.length;
     return [
       says.padEnd(NAME_WIDTH),
       ...worlds.map(({ rates }) => write(rates[rate]).padStart(WIDTH)),
       write(mean).padStart(WIDTH),
       (asked === undefined || values.length === 0 ? '' : write(worst)).padStart(WIDTH),
-      asked === undefined ? '' : `   ${write(asked.mean)}, ${write(asked.worst)}${misses ? '  missed' : ''}`,
+      (limits.length === 0 ? '' : write(limit)).padStart(WIDTH),
+      asked === undefined
+        ? ''
+        : `   ${write(asked.mean)}, ${write(asked.worst)}${values.length > 0 && isMissed(asked, { mean, worst }, limits) ? '  missed' : ''}`,
     ].join('');
   });
   return [
@@ -109,6 +113,18 @@ export function printWorlds(worlds: readonly WorldFigures[]): string {
     ...causeLines(untuned.length > 0 ? untuned : worlds),
     '',
   ].join('\n');
+}
+
+/** Whether a figure is missed; where the limit itself is lower than what is asked, nearly the limit counts. */
+function isMissed(
+  { mean, worst, least = false }: NonNullable<Line['asked']>,
+  here: { mean: number; worst: number },
+  limits: readonly number[],
+): boolean {
+  if (!least) return here.mean > mean || here.worst > worst;
+  const nearLimit = (limit: number) => (limits.length === 0 ? Infinity : LIMIT_SHARE * limit);
+  const meanLimit = limits.reduce((sum, value) => sum + value, 0) / limits.length;
+  return here.mean < Math.min(mean, nearLimit(meanLimit)) || here.worst < Math.min(worst, nearLimit(Math.min(...limits)));
 }
 
 /** Chances stated of the first cause and how often it was so, all these worlds together. */

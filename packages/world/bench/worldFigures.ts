@@ -12,6 +12,8 @@ import {
 export interface WorldFigures {
   name: string;
   rates: Readonly<Record<string, number>>;
+  /** The same rates of diagnosis, by the engine given this world's own tables. */
+  limits?: Readonly<Record<string, number>>;
   calibration: Readonly<Record<string, readonly Bin[]>>;
   byCause: readonly { cause: string; cases: number; first: number; three: number; doors: number; cyclesEven: number; atFirst: number }[];
 }
@@ -26,27 +28,34 @@ const sorted = (list: readonly number[]) => [...list].sort((a, b) => a - b);
 const middle = (list: readonly number[]) => sorted(list)[Math.floor(list.length / 2)] ?? NaN;
 const most = (list: readonly number[]) => sorted(list).at(-1) ?? NaN;
 
-export function figuresOf(name: string, found: DiagnosisStudy, corrected: CorrectionStudy): WorldFigures {
+function diagnosisRates(found: DiagnosisStudy): Record<string, number> {
+  return {
+    'everything.first': first(found.everything),
+    'everything.three': three(found.everything),
+    'everything.ece': calibrationError(found.everything),
+    'gaps.first': first(found.gapsAndComplaint),
+    'gaps.three': three(found.gapsAndComplaint),
+    'gaps.ece': calibrationError(found.gapsAndComplaint),
+    'six.first': first(found.sixChosen),
+    'six.ece': calibrationError(found.sixChosen),
+    'inOrder.first': first(found.sixInOrder),
+    'said90.right': right(found.first90),
+    'said90.count': found.first90.count,
+    'enough.right': right(found.firstEnough),
+    'enough.count': found.firstEnough.count,
+    'untilSure.median': middle(found.untilSure),
+    'rotation.rms': found.rotationRms,
+    'gaps.rms': found.gapsRms,
+  };
+}
+
+export function figuresOf(name: string, found: DiagnosisStudy, corrected: CorrectionStudy, limit?: DiagnosisStudy): WorldFigures {
   const { ours, ladder, oracle, settings, slips, sound } = corrected;
   return {
     name,
+    ...(limit && { limits: diagnosisRates(limit) }),
     rates: {
-      'everything.first': first(found.everything),
-      'everything.three': three(found.everything),
-      'everything.ece': calibrationError(found.everything),
-      'gaps.first': first(found.gapsAndComplaint),
-      'gaps.three': three(found.gapsAndComplaint),
-      'gaps.ece': calibrationError(found.gapsAndComplaint),
-      'six.first': first(found.sixChosen),
-      'six.ece': calibrationError(found.sixChosen),
-      'inOrder.first': first(found.sixInOrder),
-      'said90.right': right(found.first90),
-      'said90.count': found.first90.count,
-      'enough.right': right(found.firstEnough),
-      'enough.count': found.firstEnough.count,
-      'untilSure.median': middle(found.untilSure),
-      'rotation.rms': found.rotationRms,
-      'gaps.rms': found.gapsRms,
+      ...diagnosisRates(found),
       'settings.book.atFirst': atFirst(settings.book),
       'settings.book.cycles': cycles(settings.book),
       'settings.doors': settings.book.doors,

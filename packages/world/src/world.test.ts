@@ -1,5 +1,7 @@
 import { ACTION_IDS, CAUSE_IDS, FINDING_IDS, findingAnswer, profileOf, seededRandom, station, STATION_IDS } from '@proper-swing/core';
 import { swingForces } from '@proper-swing/core/swing/swingForces';
+import { causeChances } from '@proper-swing/core/inference/expectation';
+import { ownTables } from './engine';
 import { nextRung } from './ladder';
 import { WORLD_FAULTS } from './faults';
 import { befall, makeScenario, makeSoundDoor } from './makeDoor';
@@ -173,6 +175,15 @@ describe('the scenario world', () => {
     const { cases, first } = studyDiagnosis(3, 2).everything;
     expect(studyDiagnosis(3, 2).everything).toMatchObject({ cases, first });
     expect(isDoorTrue(makeScenario(seededRandom(1), { twoFaults: 0, sound: 0 }).door)).toBe(false);
+  });
+
+  it('told a world’s own mix, sizes and answers, the engine holds what is common there for likely', () => {
+    const rare = { ...TABLES_OWN.often, looseTopScrews: 0.01 };
+    const chance = (often: typeof rare) =>
+      causeChances(ownTables({ ...TABLES_OWN, often }, 0.1)({ door: makeSoundDoor(seededRandom(1)).card, readings: [], findings: [] })).find(
+        ({ id }) => id === 'looseTopScrews',
+      )?.probability ?? NaN;
+    expect(chance(rare)).toBeLessThan(0.1 * chance(TABLES_OWN.often));
   });
 
   it('on a few doors the tool needs fewer cycles than the ladder, and the oracle fewer still', () => {
