@@ -4,6 +4,7 @@ import { diagnose, estimate } from './inference/diagnose';
 import { causeChances } from './inference/expectation';
 import { whatNext } from './inference/nextBest';
 import type { Observations } from './inference/observed';
+import { readingVariance } from './inference/linearReadings';
 import { modelOf } from './model/doorModel';
 import { planFor } from './planning/planCorrections';
 
@@ -75,5 +76,16 @@ describe('a kind of door that is tables alone', () => {
     expect(() => estimate(model, { readings: [{ station: 'gap.top', mm: 1 }], findings: [] })).toThrow('There is no station "gap.top".');
     expect(() => modelOf({ ...HATCH, sound: { left: 'roof' } }, hatch)).toThrow('no figure "roof"');
     expect(() => modelOf({ ...HATCH, sound: { middle: 1 } }, hatch)).toThrow('no parameter "middle"');
+  });
+
+  it('a figure read to a coarse step is known less well, by a twelfth of the step’s square', () => {
+    const model = modelOf(HATCH, hatch);
+    const fine = readingVariance(model, { station: 'gap.left' });
+    expect(readingVariance(model, { station: 'gap.left', stepMm: 1.5 }) - fine).toBeCloseTo(1.5 ** 2 / 12, 12);
+    // Sixteenths of an inch, rounded to the nearest, err by that on the whole (counted).
+    const step = 25.4 / 16;
+    let squares = 0;
+    for (let n = 0; n < 4000; n += 1) squares += (Math.round((n * 0.0173) / step) * step - n * 0.0173) ** 2 / 4000;
+    expect(squares).toBeCloseTo(step ** 2 / 12, 2);
   });
 });

@@ -1,6 +1,7 @@
 export { DomainError } from './errors';
 
 export { MM_PER_UNIT, type Length, type LengthUnit } from './length/length';
+export { readingStep } from './length/readingStep';
 export { parseLength, type ParseLengthOptions } from './length/parseLength';
 export { formatLength, formatNumber, type LengthStyle } from './length/formatLength';
 export { toInchFraction, roundHalfEven, type Denominator, type InchFraction } from './length/fraction';

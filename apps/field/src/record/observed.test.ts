@@ -34,10 +34,13 @@ describe('what the engine is told of the work on a call', () => {
       readings: [...record.readings, reading('r1', 'z2', 2.4), reading('r2', 'z4', 2.1)],
     };
     expect(observedNow(worked).rounds).toEqual([
-      { done: [{ action: 'tighten', hinge: 'top', amount: 1 }], readings: [{ station: 'hinge.top', mm: 2.4, instrument: 'gauge' }] },
+      {
+        done: [{ action: 'tighten', hinge: 'top', amount: 1 }],
+        readings: [{ station: 'hinge.top', mm: 2.4, instrument: 'gauge', stepMm: 0.1 }],
+      },
       {
         done: [{ action: 'planeLatch', amount: 2, planed: { fromMm: 2, toMm: 0.5 } }],
-        readings: [{ station: 'hinge.top', mm: 2.1, instrument: 'gauge' }],
+        readings: [{ station: 'hinge.top', mm: 2.1, instrument: 'gauge', stepMm: 0.1 }],
       },
     ]);
     expect(uncheckedWork(worked).map(({ id }) => id)).toEqual(['z5']);

@@ -11,7 +11,16 @@ import {
   type Sequenced,
   type Stage,
 } from '@proper-swing/contract';
-import type { AnsweredFinding, DoneStep, HingedDoor, Observed, Reading, Round, StationId } from '@proper-swing/core';
+import {
+  readingStep,
+  type AnsweredFinding,
+  type DoneStep,
+  type HingedDoor,
+  type Observed,
+  type Reading,
+  type Round,
+  type StationId,
+} from '@proper-swing/core';
 
 /** The door of a record as the engine takes it. */
 export function engineDoor({ make }: Pick<Door, 'make'>): HingedDoor {
@@ -144,7 +153,7 @@ function doneFrom({ action, hinge, amount, fromMm, toMm }: Adjustment): DoneStep
   return { action, amount, ...(hinge && { hinge }), ...(fromMm !== null && toMm !== null && { planed: { fromMm, toMm } }) };
 }
 
-function readingFrom({ station, kind, mm, instrument }: ReadingEntry): Reading[] {
+function readingFrom({ station, kind, mm, typed, instrument }: ReadingEntry): Reading[] {
   if (kind === 'rubs') return [{ station, rubs: true, instrument }];
-  return kind === 'figure' && mm !== null ? [{ station, mm, instrument }] : [];
+  return kind === 'figure' && mm !== null ? [{ station, mm, instrument, stepMm: readingStep(typed) }] : [];
 }

@@ -41,11 +41,13 @@ function linearReading(model: DoorModel, reading: Reading, i: number): LinearRea
   return { ...cutOff, mm: reading.mm };
 }
 
-/** Variance of a reading, mm²: its instrument's, and where the state does not hold the unevenness of what is read, that too. */
-export function readingVariance(model: DoorModel, reading: Pick<Reading, 'station' | 'instrument'>): number {
+/** Variance of a reading, mm²: its instrument's, that of the step it was read to, and where the state does not hold the unevenness of what is read, that too. */
+export function readingVariance(model: DoorModel, reading: Pick<Reading, 'station' | 'instrument'> & { stepMm?: number }): number {
   const { instrument, kind } = model.station(reading.station);
   const sd = instrumentSd(reading.instrument ?? instrument, model.span(reading.station));
   const meetsUnevenness = kind === 'opening' || kind === 'lean' || kind === 'bow';
   const uneven = meetsUnevenness ? model.tables.unevennessMm : 0;
-  return sd * sd + uneven * uneven;
+  // Rounding to a step errs evenly within it: a twelfth of its square.
+  const step = reading.stepMm ?? 0;
+  return sd * sd + uneven * uneven + (step * step) / 12;
 }

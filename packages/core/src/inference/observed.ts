@@ -3,7 +3,14 @@ import type { Names } from '../model/names';
 
 /** One reading: a figure in mm, or `rubs`, which says only that there is no gap. */
 export type Reading<N extends Names = Names> =
-  { station: N['station']; mm: number; instrument?: InstrumentId } | { station: N['station']; rubs: true; instrument?: InstrumentId };
+  | {
+      station: N['station'];
+      mm: number;
+      instrument?: InstrumentId;
+      /** To what step it was read off, mm. */
+      stepMm?: number;
+    }
+  | { station: N['station']; rubs: true; instrument?: InstrumentId };
 
 export interface AnsweredFinding<N extends Names = Names> {
   finding: N['finding'];
