@@ -33,7 +33,9 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
         profile: 'interiorTimber',
       },
       readings: SAGGING.map(([station, tapped]) =>
-        tapped === 'rubs' ? { station, rubs: true, instrument: 'gauge' } : { station, mm: Number(tapped), instrument: 'gauge' },
+        tapped === 'rubs'
+          ? { station, rubs: true, instrument: 'gauge' }
+          : { station, mm: Number(tapped), instrument: 'gauge', stepMm: /\.[^5]/.test(tapped) ? 0.1 : 0.5 },
       ),
       findings: [
         { finding: 'complaint', answer: 'rubsLatchTop' },
