@@ -27,11 +27,11 @@ export function afterRound(belief: Belief, round: Round): Belief {
       logEvidence += mm === undefined ? takeAtMost(worked, row, 0, variance) : takeReading(worked, row, mm, variance);
     }
     const left = answers.length === 0 ? [] : stillAtWork(belief, { ...held, posterior: worked }, done);
-    for (const { finding, place } of answers) {
+    for (const { finding, place, weight } of answers) {
       const chances = answerChancesUnder(model, model.finding(finding), left, ({ row: { coefficients, offset } }) =>
         project(worked, { coefficients: widened(coefficients, worked.mean.length), offset }),
       );
-      logEvidence += Math.log(chances[place] ?? 0);
+      logEvidence += weight * Math.log(chances[place] ?? 0);
     }
     return { held, worked, logEvidence };
   });

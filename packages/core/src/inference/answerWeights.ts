@@ -17,8 +17,9 @@ export function answerWeights(
   rubs: readonly LinearReading[],
 ): (hypothesis: Hypothesis, magnitudes: Magnitudes) => number {
   const rubbing = new Set(rubs.map(({ station }) => station));
-  const asked = answers.map(({ finding, place }) => ({
+  const asked = answers.map(({ finding, place, weight }) => ({
     place,
+    weight,
     finding: model.finding(finding),
     figures: model.showings(finding).map(({ row, station }) => ({
       isRubbing: station !== undefined && rubbing.has(station),
@@ -29,13 +30,13 @@ export function answerWeights(
   }));
   return ({ causes, directions }, magnitudes) => {
     const ids = causes.map(({ id }) => id);
-    return asked.reduce((logs, { finding, place, figures }) => {
+    return asked.reduce((logs, { finding, place, weight, figures }) => {
       const chances = answerChancesUnder(model, finding, ids, (_, i) => {
         const figure = figures[i];
         if (figure === undefined || figure.isRubbing) return RUBBING;
         return withMagnitudes(figure, directions, magnitudes);
       });
-      return logs + Math.log(chances[place] ?? 0);
+      return logs + weight * Math.log(chances[place] ?? 0);
     }, 0);
   };
 }

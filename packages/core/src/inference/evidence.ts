@@ -133,7 +133,7 @@ function observedRubs({ readings, space, model }: Belief, views: readonly CauseV
 }
 
 function observedFindings({ answers, model, space }: Belief, views: readonly CauseView[]): Observation[] {
-  return answers.map(({ finding: f, answer, place }) => {
+  return answers.map(({ finding: f, answer, place, weight }) => {
     const sound = model.showings(f).map(({ row }) => project(model.sound, row));
     return {
       kind: 'finding' as const,
@@ -142,7 +142,7 @@ function observedFindings({ answers, model, space }: Belief, views: readonly Cau
         const chances = answerChancesUnder(model, model.finding(f), [id], ({ row }, i) =>
           expectBeforehand(space, hypothesis, row, sound[i] ?? project(model.sound, row)),
         );
-        return Math.log(chances[place] ?? 0);
+        return weight * Math.log(chances[place] ?? 0);
       }),
     };
   });

@@ -9,7 +9,15 @@ export interface TakenAnswer {
   answer: FindingAnswer;
   /** Which of the check's answers. */
   place: number;
+  /** How much its evidence counts: less where it says little more than another answer that was given. */
+  weight: number;
 }
+
+/**
+ * What is left of an answer that another check gives better. That the customer complains of just this still says that nothing else bothers
+ * them more, so it is not nothing (by judgement, no source).
+ */
+const TOLD_TWICE = 0.5;
 
 /** @throws DomainError `finding.answer` when something is not an answer to its check */
 export function takenAnswers(model: DoorModel, findings: readonly AnsweredFinding[]): TakenAnswer[] {
@@ -19,9 +27,9 @@ export function takenAnswers(model: DoorModel, findings: readonly AnsweredFindin
     const found = answers[place];
     if (found === undefined)
       throw new DomainError('finding.answer', `findings[${i}].answer`, `"${answer}" is not an answer to ${finding}.`);
-    return { finding, answer: found, place };
+    return { finding, answer: found, place, weight: 1 };
   });
-  return taken.filter((each) => !isToldTwice(model, each, taken));
+  return taken.map((each) => (isToldTwice(model, each, taken) ? { ...each, weight: TOLD_TWICE } : each));
 }
 
 /** Whether an answer says no more than another that was given. */

@@ -11,9 +11,10 @@ import { DoorDrawing } from '../../doors/hinged/DoorDrawing';
 import type { GapLabel } from '../../doors/hinged/gapLabel';
 import { VERDICT_WORDS } from '../../design/drawing/marks';
 import { useLengthWords, type LengthWords } from '../../design/lengthWords';
+import { openStation } from '../../call/NextBestCard';
 import { CallSheets } from '../../sheets/CallSheets';
 import { percent } from '../../record/percent';
-import { observedNow } from '../../record/observed';
+import { lastReadings, observedNow } from '../../record/observed';
 import { PlanTabs } from './PlanTabs';
 import { chancesWords, hingeWords, outcomeWords } from '../../record/planWords';
 import { WhatIf } from './WhatIf';
@@ -38,6 +39,7 @@ export function Fix({ record, correction }: FixProps) {
   const drawingWidth = Math.min(width - 2 * SPACE.l, isWide ? 520 : 460);
   const drawingHeight = isWide ? 520 : 400;
   const { outcome, cause: lead, unknown, advice, lost } = correction;
+  const [firstUnknown] = unknown;
   const nextStep = plan.steps.findIndex((step) => adjustmentFor(record, step) === undefined);
   const rounds = observedNow(record).rounds?.length ?? 0;
 
@@ -82,6 +84,11 @@ export function Fix({ record, correction }: FixProps) {
           {unknown.map(({ station: id, sdMm }) => (
             <Words key={id}>{`${station(id).title}: known only to ±${words.withUnit(sdMm)}`}</Words>
           ))}
+          {firstUnknown !== undefined && (
+            <Press onPress={() => openStation(record, firstUnknown.station)} testID="read-unknown">
+              Read it now
+            </Press>
+          )}
           {advice.map((line) => (
             <Slip key={line} label="Know this first">
               <Words>{line}</Words>
@@ -103,7 +110,13 @@ export function Fix({ record, correction }: FixProps) {
             ))}
           </Section>
         )}
-        <PlanRemainder plan={plan} words={words} />
+        {unknown.length === 0 && (
+          <PlanRemainder
+            plan={plan}
+            title={correction.binds === 'book' ? 'Stays outside its limits' : 'Stays beyond the book'}
+            words={words}
+          />
+        )}
         <CallSheets record={record} actions={[...plan.steps.map(({ action }) => action), ...cause(lead.id).cures]} />
         {lost.length > 0 && (
           <Section title="Weighed and not chosen">
@@ -131,11 +144,11 @@ export function Fix({ record, correction }: FixProps) {
 }
 
 /** What stays outside, and what binds. */
-function PlanRemainder({ plan, words }: { plan: Plan; words: LengthWords }) {
+function PlanRemainder({ plan, title, words }: { plan: Plan; title: string; words: LengthWords }) {
   return (
     <>
       {(plan.outside.length > 0 || plan.uneven.length > 0) && (
-        <Section title="Stays outside its limits">
+        <Section title={title}>
           {plan.outside.map(({ station: id, mm }) => (
             <Words key={id}>{`${station(id).title}: by ${words.withUnit(mm)}`}</Words>
           ))}
@@ -155,6 +168,7 @@ function PlanRemainder({ plan, words }: { plan: Plan; words: LengthWords }) {
 
 function planLabels(plan: Plan, record: CallRecord, words: LengthWords) {
   const profile = profileOf(record.door.make);
+  const read = lastReadings(record);
   const before = new Map<StationId, number>();
   const after = new Map<StationId, number>();
   const labels = new Map<StationId, GapLabel>();
@@ -164,12 +178,13 @@ function planLabels(plan: Plan, record: CallRecord, words: LengthWords) {
     after.set(id, afterMm);
     if (edge === undefined) continue;
     const verdict = judgeGap(profile, edge, afterMm);
-    const was = beforeMm <= 0 ? 'rubbed' : `was ${words.bare(beforeMm)}`;
+    const isRead = read.has(id);
+    const was = !isRead ? 'not read' : beforeMm <= 0 ? 'rubbed' : `was ${words.bare(beforeMm)}`;
     labels.set(id, {
       main: afterMm <= 0 ? 'rubs' : words.bare(afterMm),
       sub: was,
-      isPencil: false,
-      verdict,
+      isPencil: !isRead,
+      ...(isRead && { verdict }),
       spoken: `will be ${words.withUnit(Math.max(0, afterMm))}, ${VERDICT_WORDS[verdict]}; ${was}`,
     });
   }
