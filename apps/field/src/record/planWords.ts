@@ -66,8 +66,8 @@ export function hingeWords(hinge: HingeName): string {
   return HINGE_WORDS[hinge];
 }
 
-/** A plan less likely than this to be true at once is said to need a second go. */
-const SECOND_GO_BELOW = 0.5;
+/** From this chance on something is promised; a plan less likely than this to do it at once is said to need a second go. */
+const LIKELY = 0.5;
 
 function isWhole(plan: Plan | undefined): boolean {
   return plan !== undefined && plan.outside.length === 0 && plan.uneven.length === 0;
@@ -93,13 +93,13 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>
     const { chances } = plans[0] ?? {};
     const minutes = minutesOf(correction);
     return sentences(
-      isWhole(plans[0])
+      isWhole(plans[0]) && (chances?.book ?? 0) >= LIKELY
         ? `Brings every gap inside its limits, in about ${minutes} minutes.`
         : binds === 'book'
           ? `Brings every gap inside its limits or within a few tenths of them, in about ${minutes} minutes.`
-          : `Leaves the door free, in about ${minutes} minutes; some gaps stay a little beyond the book.`,
+          : `Leaves the door free${(chances?.even ?? 0) >= LIKELY ? ' and even' : ''}, in about ${minutes} minutes; some gaps may stay a little beyond the book.`,
       !hingesAlone.can && 'The hinges alone cannot do it.',
-      (chances?.[binds] ?? 1) < SECOND_GO_BELOW && 'Expect a second go: check after each step, and the next plan will be closer.',
+      (chances?.[binds] ?? 1) < LIKELY && 'Expect a second go: check after each step, and the next plan will be closer.',
     );
   },
   helps: (correction) => `Makes it better, in about ${minutesOf(correction)} minutes; no more is promised. Check after each step.`,
