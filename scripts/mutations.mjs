@@ -31,8 +31,25 @@ export const MUTATIONS = [
     ),
   ],
   [
+    'the step of a figure on its way to the engine',
+    contract('engine/register.ts', ', ...(stepMm !== undefined && { stepMm })', '', 'engine/requests'),
+  ],
+  ['one fact told twice', core('inference/takenAnswers.ts', 'TOLD_TWICE = 0.5', 'TOLD_TWICE = 1', 'inference/answerChances')],
+  [
+    'what is loose is tightened first',
+    core('planning/decision.ts', 'undone > 0 && unknown > 0', 'undone < 0 && unknown > 0', 'planning/decision'),
+  ],
+  [
+    'nothing planned that nobody read',
+    core('planning/decision.ts', 'holds: ({ unknown }) => unknown > 0', 'holds: () => false', 'planning/decision'),
+  ],
+  ['the floor of a cure', core('planning/decision.ts', 'FREE_FLOOR = 0.5', 'FREE_FLOOR = 0.4', 'planning/decision')],
+  ['no hinge is set back unchecked', core('planning/settingsAllowed.ts', '>= 0;', '>= -99;', 'planning/seeingTo')],
+  ['a side told of is read first', core('planning/sidesTold.ts', '!judged.has(id) &&', '', 'planning/soFar')],
+  ['no work of nought or of open sign', core('planning/ways.ts', '|| mean * mean < variance', '', 'planning/ways')],
+  [
     'what was treated is not treated again',
-    core('planning/causesToTreat.ts', '.filter((each) => !isTreated(belief, each))', '', 'planning/causesToTreat'),
+    core('planning/causesToTreat.ts', ' && !isTreated(belief, each)', '', 'planning/causesToTreat'),
   ],
   [
     'timber comes off only for a lack of room',

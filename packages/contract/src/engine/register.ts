@@ -167,11 +167,12 @@ function planningFrom({ without, seed, ...rest }: PlanRequest) {
   return planningOf(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) });
 }
 
-export function observedFrom({ door, readings, findings, rounds }: DiagnoseRequest): Observed {
+export function observedFrom({ door, readings, findings, unreachable, rounds }: DiagnoseRequest): Observed {
   return {
     door: door satisfies HingedDoor,
     readings: readings.map(readingFrom),
     findings,
+    ...(unreachable && { unreachable }),
     ...(rounds && { rounds: rounds.map(roundFrom) }),
   };
 }
@@ -186,7 +187,7 @@ function doneFrom({ action, hinge, amount, planed }: RoundRequest['done'][number
   return { action, amount, ...(hinge && { hinge }), ...(planed && { planed }) };
 }
 
-function readingFrom({ station, mm, instrument }: DiagnoseRequest['readings'][number]): Reading {
+function readingFrom({ station, mm, instrument, stepMm }: DiagnoseRequest['readings'][number]): Reading {
   const tool = instrument === undefined ? {} : { instrument };
-  return mm === undefined ? { station, rubs: true, ...tool } : { station, mm, ...tool };
+  return mm === undefined ? { station, rubs: true, ...tool } : { station, mm, ...tool, ...(stepMm !== undefined && { stepMm }) };
 }

@@ -87,7 +87,7 @@ describe('what is asked of the engine', () => {
     {
       done: [{ action: 'planeLatch' as const, hinge: 'top' as const, amount: 2, planed: { fromMm: 2, toMm: 1 } }],
       readings: [
-        { station: 'hinge.top' as const, mm: 2.1, instrument: 'rule' as const },
+        { station: 'hinge.top' as const, mm: 2.1, instrument: 'rule' as const, stepMm: 0.5 },
         { station: 'latch.top' as const, rubs: true as const },
       ],
       findings: [{ finding: 'topScrews' as const, answer: 'tight' }],
@@ -95,11 +95,13 @@ describe('what is asked of the engine', () => {
   ];
 
   it('loses nothing on the way: readings with their instruments, rubs, checks, work and what was read after it', () => {
-    const observed = observedFrom({ ...asked, rounds });
+    const unreachable = ['plumb.across' as const];
+    const observed = observedFrom({ ...asked, unreachable, rounds });
     expect(observed.door).toEqual(asked.door);
     expect(observed.readings).toEqual(asked.readings);
     expect(observed.findings).toEqual(asked.findings);
     expect(observed.rounds).toEqual(rounds);
+    expect(observed.unreachable).toEqual(unreachable);
   });
 
   it('a plan hears what is not to be done, and its seed', () => {

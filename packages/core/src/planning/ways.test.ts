@@ -67,6 +67,23 @@ describe('ways to treat', () => {
     expect(ways(['strike'])).toEqual([{ cures: [], mustUse: [], sides: [], hidesCause: false }]);
   });
 
+  it('are none where the side is off by nought, or by less than it is known', () => {
+    const settings = (left: number, right: number, stepMm = 0) => {
+      const readings = [
+        { station: 'gap.left', mm: left, stepMm },
+        { station: 'gap.right', mm: right, stepMm },
+      ];
+      return waysToTreat(believe(model, { readings, findings: [] }), KIND.actions, [{ ...sunkPeg, cures: ['set'] }]).flatMap(
+        ({ sides }) => sides,
+      );
+    };
+    expect(settings(2, 3)).toHaveLength(1);
+    expect(settings(2, 2.1)).toHaveLength(0);
+    // As far off, and read to steps of three millimetres: the sign is open.
+    expect(settings(2, 2.5)).toHaveLength(1);
+    expect(settings(2, 2.5, 3)).toHaveLength(0);
+  });
+
   it('are every way of the one cause with every way of the other, and do one thing once', () => {
     const both = (first: string[], second: string[]) =>
       waysToTreat(belief, KIND.actions, [anywhere(first), anywhere(second)]).map(({ cures }) => cures.map(({ id }) => id));
