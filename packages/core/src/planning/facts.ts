@@ -1,0 +1,118 @@
+import type { Belief } from '../inference/belief';
+import { causeChances, expectAt } from '../inference/expectation';
+import type { Observations } from '../inference/observed';
+import type { Action } from '../model/action';
+import type { Cause } from '../model/cause';
+import { seededRandom } from '../numbers/seededRandom';
+import { leftUndone } from './atOnce';
+import { gapBoard, outsideBy, type GapBoard } from './board';
+import { candidate, untreated, type Candidate, type Trial } from './candidate';
+import { causesToTreat } from './causesToTreat';
+import { isGoodAsItIs } from './choose';
+import type { Correction, PlanOptions } from './correction';
+import type { Before } from './decision';
+import { drawDoors, meanBoard } from './drawnDoors';
+import { misfitAfter } from './misfit';
+import { rulingsOn } from './rulings';
+import type { FoundPlan } from './searchSpace';
+import { causesOfSidesOut } from './sidesOut';
+import { sidesToldUnread } from './sidesTold';
+import { edgesRead, heldSides, isFullyChecked, judgedSides, shiftsDone } from './soFar';
+
+/** A gap less well known than this is measured before anything is planned by it, mm (standard deviation). */
+const PLAN_UP_TO_SD_MM = 1.5;
+const DRAWS = 240;
+/** A cause as likely as this is suspected. */
+const SUSPECTED_FROM = 0.5;
+
+/** All that a decision goes by, worked out once. */
+export interface Facts extends Before {
+  observed: Observations;
+  belief: Belief;
+  board: GapBoard;
+  trial: Trial;
+  /** The door left as it is, and whether that will do. */
+  leftAlone: Candidate;
+  isGood: boolean;
+  /** The causes that are treated, what may be done, and what was found undone. */
+  treat: readonly Cause[];
+  allowed: readonly Action[];
+  undoneWork: readonly Action[];
+  /** What is told whatever is decided. */
+  said: Pick<Correction, 'binds' | 'cause' | 'unknown' | 'ruledOut'>;
+}
+
+export function factsOf(observed: Observations, belief: Belief, { without = [], seed = 1, draws = DRAWS }: PlanOptions): Facts {
+  const { model } = belief;
+  const board = gapBoard(model, edgesRead(model, observed));
+  const rulings = rulingsOn(belief, without);
+  const trial: Trial = {
+    model,
+    board,
+    drawn: drawDoors(belief, board, seededRandom(seed), draws),
+    misfitNow: misfitAfter(model.placeLine, shiftsDone(belief)),
+    beside: { sides: model.tables.sides, judged: judgedSides(model, observed), work: heldSides(belief) },
+  };
+  const leftAlone = asItIs(trial);
+  const isSuspected = causeChances(belief).some(({ id, probability }) => probability >= SUSPECTED_FROM && id !== model.tables.soundCause);
+  const isGood = isGoodAsItIs(leftAlone, isSuspected);
+  const likely = causesToTreat(belief, isGood);
+  const treat = isGood ? likely : [...likely, ...causesOfSidesOut(belief, trial, likely)];
+  const allowed = allowedNow(belief, rulings);
+  const undoneWork = leftUndone(belief, allowed);
+  const unknown = toRead(observed, belief, board);
+  return {
+    ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork },
+    unknown: unknown.length,
+    undone: undoneWork.length,
+    needsNothing: treat.length === 0 && isGood,
+    hasWorked: belief.done.length > 0,
+    isFullyChecked: isFullyChecked(observed, board),
+    said: {
+      binds: model.binds,
+      cause: leadOf(belief),
+      unknown,
+      ruledOut: rulings.filter(({ isObvious }) => !isObvious).map(({ action, title, why }) => ({ action, title, why })),
+    },
+  };
+}
+
+/** What is to be read first: a side that was told of; else the gaps. Nobody is sent round all gaps for a door that only swings. */
+function toRead(observed: Observations, belief: Belief, board: GapBoard): Correction['unknown'] {
+  const told = sidesToldUnread(belief.model, observed).map((station) => ({ station, sdMm: doubtAt(belief, station) }));
+  return told.length > 0 ? told : littleKnown(belief, board, new Set(observed.unreachable));
+}
+
+/** What is allowed and has not been done already: what takes a fault away is not done twice in one visit. */
+function allowedNow({ model, done }: Belief, rulings: readonly { action: string }[]): Action[] {
+  const spent = new Set(done.map(({ action }) => action).filter((id) => ['cure', 'hold', 'wait'].includes(model.action(id).effect.kind)));
+  return model.tables.actions.filter(({ id }) => !spent.has(id) && !rulings.some(({ action }) => action === id));
+}
+
+/** The likeliest cause. */
+function leadOf(belief: Belief): Correction['cause'] {
+  const [lead] = causeChances(belief);
+  if (lead === undefined) throw new RangeError('A belief holds at least one hypothesis.');
+  return { id: lead.id, title: belief.model.cause(lead.id).title, probability: lead.probability };
+}
+
+/** How well a figure is known, mm (standard deviation). */
+const doubtAt = (belief: Belief, station: string) => Math.sqrt(expectAt(belief, station).variance);
+
+/** Gaps of the board that are too little known to plan by and can be read; the bolt follows the slab and may wait. */
+function littleKnown(belief: Belief, { stations, bolt }: GapBoard, unreachable: ReadonlySet<string>): Correction['unknown'] {
+  return stations.flatMap((station, i) => {
+    const sdMm = doubtAt(belief, station);
+    return sdMm > PLAN_UP_TO_SD_MM && i !== bolt && !unreachable.has(station) ? [{ station, sdMm }] : [];
+  });
+}
+
+/** The door left as it is, as a candidate among the others. */
+function asItIs(trial: Trial): Candidate {
+  return candidate(trial, untreated(trial), nothingSet(trial, meanBoard(trial.drawn.map((door) => door.gaps))));
+}
+
+/** Nothing set, with the gaps as they then are. */
+export function nothingSet({ board, misfitNow }: Trial, gaps: Float64Array): FoundPlan {
+  return { settings: [], planed: [], gaps, misfit: misfitNow, outside: outsideBy(board, gaps), price: 0 };
+}
