@@ -180,9 +180,9 @@ describe('the scenario world', () => {
   it('told a world’s own mix, sizes and answers, the engine holds what is common there for likely', () => {
     const rare = { ...TABLES_OWN.often, looseTopScrews: 0.01 };
     const chance = (often: typeof rare) =>
-      causeChances(ownTables({ ...TABLES_OWN, often }, 0.1)({ door: makeSoundDoor(seededRandom(1)).card, readings: [], findings: [] })).find(
-        ({ id }) => id === 'looseTopScrews',
-      )?.probability ?? NaN;
+      causeChances(
+        ownTables({ ...TABLES_OWN, often }, 0.1)({ door: makeSoundDoor(seededRandom(1)).card, readings: [], findings: [] }),
+      ).find(({ id }) => id === 'looseTopScrews')?.probability ?? NaN;
     expect(chance(rare)).toBeLessThan(0.1 * chance(TABLES_OWN.often));
   });
 
