@@ -260,7 +260,7 @@ function correct(scenario: Scenario, random: RandomStream, clock: () => number, 
  * @param sinceCheck how many of the last steps came after the last full gauging
  */
 function countSlips(slips: Slips, past: readonly DoneStep[], sinceCheck: number, step: DoneStep): void {
-  const isCure = ['cure', 'hold', 'wait'].includes(action(step.action).effect.kind);
+  const isCure = ['cure', 'set', 'hold', 'wait'].includes(action(step.action).effect.kind);
   const unchecked = sinceCheck === 0 ? [] : past.slice(-sinceCheck);
   const way = wayOf(step);
   if (isCure && past.some((each) => each.action === step.action && each.hinge === step.hinge)) slips.repeated += 1;

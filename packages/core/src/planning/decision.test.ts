@@ -16,6 +16,7 @@ const after: After = {
   isUndone: false,
   isWaiting: false,
   hasWorked: false,
+  isFullyChecked: false,
   leadChance: 0.9,
   looksLeft: () => false,
 };
@@ -56,6 +57,8 @@ describe('once every way has been tried', () => {
   it('after work, where nothing better is to be had, it is gauged all round', () => {
     expect(late({ hasWorked: true, first: leftAlone, leftAlone })).toBe('check all round');
     expect(late({ first: leftAlone, leftAlone })).toBe('falls short');
+    // Gauged all round already, it is not sent round again.
+    expect(late({ hasWorked: true, isFullyChecked: true, first: leftAlone, leftAlone })).toBe('done');
   });
 
   it('under the floor, with the cause open and something left to look at, no hinge is touched', () => {

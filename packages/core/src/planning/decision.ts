@@ -27,6 +27,7 @@ export interface After {
   isUndone: boolean;
   isWaiting: boolean;
   hasWorked: boolean;
+  isFullyChecked: boolean;
   /** Chance of the likeliest cause, and whether a check that would tell more is still to be made. */
   leadChance: number;
   looksLeft: () => boolean;
@@ -86,6 +87,12 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
   {
     outcome: 'check all round',
     because: 'Nothing better is to be had than to leave it and gauge it all round.',
+    holds: ({ first, leftAlone, hasWorked, isFullyChecked }) =>
+      hasWorked && !isFullyChecked && !hasWork(first) && share(leftAlone.isTrue) >= FREE_FLOOR,
+  },
+  {
+    outcome: 'done',
+    because: 'Every gap has been gauged since, and there is nothing better to be had.',
     holds: ({ first, leftAlone, hasWorked }) => hasWorked && !hasWork(first) && share(leftAlone.isTrue) >= FREE_FLOOR,
   },
   {

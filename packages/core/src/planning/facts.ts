@@ -1,7 +1,7 @@
 import type { Belief } from '../inference/belief';
 import { causeChances, expectAt } from '../inference/expectation';
 import type { Observations } from '../inference/observed';
-import type { Action } from '../model/action';
+import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import { seededRandom } from '../numbers/seededRandom';
 import { leftUndone } from './atOnce';
@@ -83,9 +83,12 @@ function toRead(observed: Observations, belief: Belief, board: GapBoard): Correc
   return told.length > 0 ? told : littleKnown(belief, board, new Set(observed.unreachable));
 }
 
-/** What is allowed and has not been done already: what takes a fault away is not done twice in one visit. */
+/** Work that is not done twice in one visit: where it did not serve once, something else will. */
+const DONE_ONCE: readonly EffectKind[] = ['cure', 'set', 'hold', 'wait'];
+
+/** What is allowed and has not been done already. */
 function allowedNow({ model, done }: Belief, rulings: readonly { action: string }[]): Action[] {
-  const spent = new Set(done.map(({ action }) => action).filter((id) => ['cure', 'hold', 'wait'].includes(model.action(id).effect.kind)));
+  const spent = new Set(done.map(({ action }) => action).filter((id) => DONE_ONCE.includes(model.action(id).effect.kind)));
   return model.tables.actions.filter(({ id }) => !spent.has(id) && !rulings.some(({ action }) => action === id));
 }
 

@@ -6,6 +6,7 @@ import { causesToTreat } from './causesToTreat';
 import { worthTrying } from './choose';
 import type { Candidate } from './candidate';
 import { action, believedAt, gaps, KIND, leftAlone, model, plan, setting, trial } from './planning.fixture';
+import { factsOf } from './facts';
 import { settingsAllowed } from './settingsAllowed';
 import { causesOfSidesOut } from './sidesOut';
 
@@ -63,8 +64,30 @@ describe('a side that was read and is out', () => {
         treat,
       ).map(({ id }) => id);
     expect([seen(0.6), seen(0.5), seen(1, [])]).toEqual([['sunk'], [], []]);
+    // Out by how the slab hangs, and not by what is worked on, it is left to what treats the hang.
+    const byHang = modelOf({ ...KIND, causes: KIND.causes, sides: KIND.sides.map((side) => ({ ...side, worked: 'left' })) }, hatch);
+    expect(
+      causesOfSidesOut(
+        { ...belief, model: { ...belief.model, side: byHang.side } },
+        { ...trial, drawn: drawn(1) as typeof trial.drawn, beside: { sides: byHang.tables.sides, judged: new Set(['skew']), work: {} } },
+        [],
+      ),
+    ).toEqual([]);
     // Held by friction it is not out, and what is treated anyway is not treated twice.
     expect([seen(1, ['skew'], [], 0.5), seen(1, ['skew'], [curing])]).toEqual([[], []]);
+  });
+});
+
+describe('work that was done', () => {
+  it('is not planned again in the same visit, whether it took a fault away or brought a side to its place', () => {
+    const allowedAfter = (...done: string[]) => {
+      const rounds = [{ done: done.map((id) => ({ action: id, amount: 1 })), readings: [] }];
+      const observed = { readings: [], findings: [], rounds };
+      return factsOf(observed, believe(model, observed), {}).allowed.map(({ id }) => id);
+    };
+    expect(allowedAfter()).toEqual(expect.arrayContaining(['glue', 'set', 'hold', 'packPeg']));
+    expect(allowedAfter('glue', 'set', 'hold').filter((id) => ['glue', 'set', 'hold'].includes(id))).toEqual([]);
+    expect(allowedAfter('packPeg')).toContain('packPeg');
   });
 });
 
