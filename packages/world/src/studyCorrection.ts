@@ -123,14 +123,13 @@ function judge(door: TrueDoor, reached: Course['reached'], cycle: number): boole
 export interface CorrectionOptions {
   world?: WorldTraits;
   clock?: () => number;
-  progress?: (done: number) => void;
 }
 
 /** Corrects doors of a world by the tool, by the trade's ladder, and by an oracle that knows the truth. */
 export function studyCorrection(
   seed: number,
   cases: number,
-  { world = TABLES_OWN, clock = () => 0, progress }: CorrectionOptions = {},
+  { world = TABLES_OWN, clock = () => 0 }: CorrectionOptions = {},
 ): CorrectionStudy {
   const study = {
     ours: counter(),
@@ -150,7 +149,6 @@ export function studyCorrection(
   for (let n = 0; n < cases; n += 1) {
     const seedOf = (way: number) => seededRandom(seed * 2_000_003 + n * 11 + way);
     const scenario = makeScenario(seedOf(0), { twoFaults: world.twoFaults, sound: SOUND_SHARE }, world);
-    progress?.(n + 1);
     const isSound = isDoorTrue(scenario.door);
     if (!isSound && (scenario.causes[0] === 'nothingWrong' || scenario.causes.some((id) => WAITS.includes(id)))) continue;
 
@@ -260,7 +258,7 @@ function correct(scenario: Scenario, random: RandomStream, clock: () => number, 
  * @param sinceCheck how many of the last steps came after the last full gauging
  */
 function countSlips(slips: Slips, past: readonly DoneStep[], sinceCheck: number, step: DoneStep): void {
-  const isCure = ['cure', 'set', 'hold', 'wait'].includes(action(step.action).effect.kind);
+  const isCure = CURING.includes(action(step.action).effect.kind);
   const unchecked = sinceCheck === 0 ? [] : past.slice(-sinceCheck);
   const way = wayOf(step);
   if (isCure && past.some((each) => each.action === step.action && each.hinge === step.hinge)) slips.repeated += 1;

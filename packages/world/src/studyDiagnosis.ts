@@ -102,15 +102,13 @@ export interface DiagnosisOptions {
   engine?: Engine;
   /** Milliseconds, for the timings. */
   clock?: () => number;
-  /** Told the number of doors done. */
-  progress?: (done: number) => void;
 }
 
 /** Diagnoses doors of a made-up world and counts how often the tool was right. */
 export function studyDiagnosis(
   seed: number,
   cases: number,
-  { world = TABLES_OWN, engine = AS_SHIPPED, clock = () => 0, progress }: DiagnosisOptions = {},
+  { world = TABLES_OWN, engine = AS_SHIPPED, clock = () => 0 }: DiagnosisOptions = {},
 ): DiagnosisStudy {
   const study = {
     everything: ranked(),
@@ -168,7 +166,6 @@ export function studyDiagnosis(
       errors.gaps += (expectAt(belief, id).mean - trueGap(scenario.door, id, pose)) ** 2;
       errors.gapCount += 1;
     }
-    progress?.(n + 1);
   }
   return { ...study, rotationRms: Math.sqrt(errors.rotation / cases), gapsRms: Math.sqrt(errors.gaps / errors.gapCount) };
 }

@@ -1,6 +1,6 @@
-import { project, takeAtMost, takeReading, widened } from '../numbers/gaussian';
+import { takeAtMost, takeReading } from '../numbers/gaussian';
 import { logSumExp } from '../numbers/normal';
-import { answerChancesUnder } from './answerChances';
+import { answerChancesUnder, expectedBy } from './answerChances';
 import { afterWork } from './afterWork';
 import type { Belief, HeldHypothesis } from './belief';
 import { linearReadings } from './linearReadings';
@@ -28,9 +28,7 @@ export function afterRound(belief: Belief, round: Round): Belief {
     }
     const left = answers.length === 0 ? [] : stillAtWork(belief, { ...held, posterior: worked }, done);
     for (const { finding, place, weight } of answers) {
-      const chances = answerChancesUnder(model, model.finding(finding), left, ({ row: { coefficients, offset } }) =>
-        project(worked, { coefficients: widened(coefficients, worked.mean.length), offset }),
-      );
+      const chances = answerChancesUnder(model, model.finding(finding), left, expectedBy(worked));
       logEvidence += weight * Math.log(chances[place] ?? 0);
     }
     return { held, worked, logEvidence };

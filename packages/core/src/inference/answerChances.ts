@@ -1,11 +1,16 @@
 import { jointAnswerChances, type Finding } from '../model/finding';
 import type { DoorModel } from '../model/doorModel';
 import type { ShowingRow } from '../model/showingRows';
-import type { Spread } from '../numbers/gaussian';
+import { project, widened, type Gaussian, type Spread } from '../numbers/gaussian';
 import { normalBelow } from '../numbers/normal';
 
 /** What is expected of the figure of a showing. */
 export type ExpectShowing = (showing: ShowingRow, place: number) => Spread;
+
+/** What a belief expects of the figures of showings, with whatever stands behind the state. */
+export function expectedBy(belief: Gaussian): ExpectShowing {
+  return ({ row: { coefficients, offset } }) => project(belief, { coefficients: widened(coefficients, belief.mean.length), offset });
+}
 
 /**
  * Chances of the answers of a check with some causes at work, 0 to 1 and one in all: those that follow from the figures of the door,

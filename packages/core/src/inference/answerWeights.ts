@@ -7,7 +7,7 @@ import type { LinearReading } from './linearReadings';
 import type { TakenAnswer } from './takenAnswers';
 
 /** A gap that rubs is this, whatever its figure would be: some tenths of overlap, mm and mm². */
-export const RUBBING: Spread = { mean: -0.3, variance: 0.09 };
+const RUBBING: Spread = { mean: -0.3, variance: 0.09 };
 
 /** Log of the chance of all answers under a hypothesis, given the figures that were read. */
 export function answerWeights(

@@ -41,7 +41,10 @@ function linearReading(model: DoorModel, reading: Reading, i: number): LinearRea
   return { ...cutOff, mm: reading.mm };
 }
 
-/** Variance of a reading, mm²: its instrument's, that of the step it was read to, and where the state does not hold the unevenness of what is read, that too. */
+/**
+ * Variance of a reading, mm²: its instrument's, that of the step it was read to, and where the state does not hold the unevenness
+ * of what is read, that too.
+ */
 export function readingVariance(model: DoorModel, reading: Pick<Reading, 'station' | 'instrument'> & { stepMm?: number }): number {
   const { instrument, kind } = model.station(reading.station);
   const sd = instrumentSd(reading.instrument ?? instrument, model.span(reading.station));

@@ -1,8 +1,7 @@
 import type { Finding } from '../model/finding';
 import { logNormalDensity } from '../numbers/normal';
 import { mixSpreads } from '../numbers/mixture';
-import { project, widened } from '../numbers/gaussian';
-import { answerChancesUnder } from './answerChances';
+import { answerChancesUnder, expectedBy } from './answerChances';
 import type { Belief } from './belief';
 import type { Lookout } from './doubt';
 import { expectUnder } from './expectation';
@@ -90,9 +89,7 @@ export function weighFinding({ model }: Belief, { looked, weights, groupOf, grou
     const g = groupOf[h] ?? 0;
     const share = (weights[h] ?? 0) / Math.max(NO_WEIGHT, groups[g]?.weight ?? 0);
     const ids = hypothesis.causes.map((each) => each.id);
-    const chances = answerChancesUnder(model, finding, ids, ({ row: { coefficients, offset } }) =>
-      project(posterior, { coefficients: widened(coefficients, posterior.mean.length), offset }),
-    );
+    const chances = answerChancesUnder(model, finding, ids, expectedBy(posterior));
     const column = columns[g];
     if (column !== undefined) chances.forEach((chance, i) => (column[i] = (column[i] ?? 0) + share * chance));
   });

@@ -70,9 +70,9 @@ export function candidate(trial: Trial, { cures, setPoints, sides, hidesCause, a
   ];
   const endsWithin = (mm: number) => drawn.map((door, i) => endsTrue(door, after[i] ?? door.gaps, found, beside, board, mm));
   // A place far off the line of the others binds, whatever the gaps are.
-  const binds = found.misfit.some((mm) => Math.abs(mm) > BINDS_FROM * model.tables.misfit.allowedMm);
+  const isOffLine = found.misfit.some((mm) => Math.abs(mm) > BINDS_FROM * model.tables.misfit.allowedMm);
   const ends = drawn.map((door, i) =>
-    binds ? NO_VERDICT : endsAs(door, after[i] ?? door.gaps, found, beside, board, model.tables.eye, GAUGE_TELLS_MM),
+    isOffLine ? NO_VERDICT : endsAs(door, after[i] ?? door.gaps, found, beside, board, model.tables.eye, GAUGE_TELLS_MM),
   );
   const shareOf = (verdict: Verdict) => share(ends.map((each) => each[verdict]));
   return {

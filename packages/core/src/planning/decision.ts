@@ -2,7 +2,7 @@ import { DOES_WITHIN_MM, share, type Candidate } from './candidate';
 import type { PlanOutcome } from './correction';
 
 /** Below this chance of a free door nothing is called a cure, and no hinge is touched while something is left to find out. */
-export const FREE_FLOOR = 0.5;
+const FREE_FLOOR = 0.5;
 /** A cause as likely as this is known well enough to act on. */
 const KNOWN_FROM = 0.5;
 

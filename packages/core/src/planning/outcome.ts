@@ -77,16 +77,21 @@ export function endsAs(
 export const NO_VERDICT: Verdicts<boolean> = { free: false, even: false, book: false };
 
 /** The figures of the sides, which stand behind those of the stations. */
-const sidesBehind = ({ stations }: GapBoard, figures: Float64Array) => figures.subarray(stations.length);
+export const sidesBehind = ({ stations }: GapBoard, figures: Float64Array) => figures.subarray(stations.length);
 
 function sidesInside({ errors }: DrawnDoor, figures: Float64Array, { sides, judged, work }: SidesJudged): boolean {
   return sides.every(({ id, min, max, target }, k) => {
     const done = work[id];
     if (!judged.has(id) && done === undefined) return true;
-    const more = done !== undefined && 'againstMm' in done ? done.againstMm : 0;
     const figure = done !== undefined && 'leftSdMm' in done ? target + done.leftSdMm * errors.ofSide : (figures[k] ?? 0);
-    return figure >= min - more && figure <= max + more;
+    return isHeldInside({ min, max }, figure, done);
   });
+}
+
+/** Whether the figure of a side is inside its limits, or outside by no more than it is held against. */
+export function isHeldInside({ min, max }: Pick<Side, 'min' | 'max'>, figure: number, done: SideWork[string] | undefined): boolean {
+  const more = done !== undefined && 'againstMm' in done ? done.againstMm : 0;
+  return figure >= min - more && figure <= max + more;
 }
 
 /** The board of a drawn door once the places are set, timber is off and the strike has been moved, each with its error. */

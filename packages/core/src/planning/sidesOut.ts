@@ -2,6 +2,8 @@ import type { Belief } from '../inference/belief';
 import { causeChances } from '../inference/expectation';
 import type { Cause } from '../model/cause';
 import type { Trial } from './candidate';
+import { isHeldInside, sidesBehind } from './outcome';
+import { sideOffBy } from './sideOffBy';
 
 /** A side that was read and is outside its limits with this chance is seen to, whatever has brought it there. */
 const OUT_FROM = 0.6;
@@ -22,10 +24,7 @@ export function causesOfSidesOut(
   };
   const parts = new Set(treat.map(({ part }) => part));
   const out = sides.filter(({ id, min, max }, k) => {
-    const held = work[id];
-    const more = held !== undefined && 'againstMm' in held ? held.againstMm : 0;
-    const figures = drawn.map(({ gaps }) => gaps[board.stations.length + k] ?? 0);
-    const outside = figures.filter((mm) => mm < min - more || mm > max + more).length;
+    const outside = drawn.filter(({ gaps }) => !isHeldInside({ min, max }, sidesBehind(board, gaps)[k] ?? 0, work[id])).length;
     return judged.has(id) && outside >= OUT_FROM * drawn.length && isOutByItself(belief, id);
   });
   const found = out.flatMap(({ id: side }) => {
@@ -41,13 +40,12 @@ export function causesOfSidesOut(
  * Whether what is worked on makes a side what it is, and not how the slab hangs: a door that swings because it sags is not thrown across
  * its wall.
  */
-function isOutByItself({ model, held }: Belief, id: string): boolean {
-  const { worked, target } = model.side(id);
-  const at = model.layout.parameterAt(worked);
+function isOutByItself(belief: Belief, id: string): boolean {
+  const { model, held } = belief;
+  const at = model.layout.parameterAt(model.side(id).worked);
   const own = model.sideRow(id).coefficients[at] ?? 0;
-  const sum = (of: (state: Float64Array) => number) =>
-    held.reduce((all, { posterior, probability }) => all + probability * of(posterior.mean), 0);
-  const off = sum((state) => model.sideRow(id).coefficients.reduce((all, each, i) => all + each * (state[i] ?? 0), 0)) - target;
-  const byItself = sum((state) => own * ((state[at] ?? 0) - (model.sound.mean[at] ?? 0)));
+  const off = sideOffBy(belief, id).mean;
+  const worked = held.reduce((sum, { posterior, probability }) => sum + probability * (posterior.mean[at] ?? 0), 0);
+  const byItself = own * (worked - (model.sound.mean[at] ?? 0));
   return byItself * Math.sign(off) >= OWN_SHARE * Math.abs(off);
 }

@@ -18,6 +18,6 @@ export function sidesToldUnread(model: DoorModel, observed: Observations): strin
       ({ id, toldBy = [] }) =>
         !judged.has(id) && toldBy.some(({ finding, answers }) => answers.includes(last.get(finding) ?? '') && !isStale(finding)),
     )
-    .flatMap(({ readAt }) => readAt.slice());
+    .flatMap(({ readAt }) => readAt);
   return [...new Set(stations)].filter((id) => !unreachable.includes(id));
 }

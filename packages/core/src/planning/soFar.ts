@@ -47,7 +47,7 @@ export function isFullyChecked({ rounds = [] }: Observations, { stations }: GapB
 }
 
 /** Whether the work done last was followed by fewer readings than the gaps there are. */
-export function isHalfChecked({ rounds = [] }: Observations, { stations }: GapBoard): boolean {
-  const last = rounds[rounds.length - 1];
-  return last !== undefined && last.done.length > 0 && !stations.every((id) => last.readings.some(({ station }) => station === id));
+export function isHalfChecked(observed: Observations, board: GapBoard): boolean {
+  const last = observed.rounds?.at(-1);
+  return last !== undefined && last.done.length > 0 && !isFullyChecked(observed, board);
 }

@@ -1,9 +1,8 @@
 import type { Belief } from '../inference/belief';
 import { setsSlab, type Action } from '../model/action';
 import type { Cause } from '../model/cause';
-import { project, type Spread } from '../numbers/gaussian';
-import { mixSpreads } from '../numbers/mixture';
 import type { RequiredSetting } from './searchSpace';
+import { sideOffBy } from './sideOffBy';
 import type { SideStep } from './steps';
 
 /** Work on the frame takes at least this long; the quickest plan may hide what only such work cures, minutes. */
@@ -66,15 +65,4 @@ function treatmentBy(belief: Belief, action: Action, place: number): Treatment[]
     case 'strike':
       return [];
   }
-}
-
-/** How far a side is from its target, mm and mm². */
-function sideOffBy({ model, held }: Belief, side: string): Spread {
-  const { target } = model.side(side);
-  return mixSpreads(
-    held.map(({ posterior, probability }) => {
-      const { mean, variance } = project(posterior, model.sideRow(side, posterior.mean.length));
-      return { mean: mean - target, variance, weight: probability };
-    }),
-  );
 }
