@@ -102,7 +102,7 @@ describe('what is still at work', () => {
 describe('what a unit does here', () => {
   const learned = (errors: number[][], done: DoneStep[], before: [string, number][] = []) => {
     const held = errors.map((own, h): HeldHypothesis => ({
-      hypothesis: { causes: [], forms: [], directions: [], spread: 1, logPrior: 0 },
+      hypothesis: { causes: [], supposition: 0, forms: [], directions: [], spread: 1, logPrior: 0 },
       posterior: { mean: Float64Array.from([9, 9, ...own]), cov: new Float64Array(0) },
       probability: h === 0 ? 0.75 : 0.25,
     }));

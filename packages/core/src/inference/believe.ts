@@ -32,57 +32,64 @@ export function believe(model: DoorModel, { readings: read, findings, rounds = [
   const figures = filterFigures(model.sound, space, readings);
   const rubs = readings.filter(({ mm }) => mm === undefined);
   const logAnswers = answerWeights(model, figures, answers, rubs);
-
-  const byFigures = space.hypotheses.map((hypothesis) => {
-    const magnitudes = magnitudesOf(space, figures, hypothesis);
-    return { hypothesis, magnitudes, logWeight: hypothesis.logPrior + magnitudes.logEvidence };
-  });
   const atRubs = rubs.length > 0 ? rubEvidence(figures, rubs) : () => 0;
-  // Answers and rubs can only lower a weight, a rub by no more than its own chance: what is far behind beforehand stays out of sight.
+  // Rubs can only lower a weight, by no more than their own chance: what is far behind beforehand stays out of sight.
   const allowance = NEGLIGIBLE + RUB_TELLS * rubs.length;
+
+  const byMost = space.hypotheses
+    .map((hypothesis, place) => {
+      const magnitudes = magnitudesOf(space, figures, hypothesis);
+      const byFigures = hypothesis.logPrior + magnitudes.logEvidence;
+      return { place, hypothesis, magnitudes, byFigures, atMost: byFigures + logAnswers.atMost(hypothesis) };
+    })
+    .sort((a, b) => b.atMost - a.atMost);
+  const near: Weighed[] = [];
   let best = -Infinity;
-  const order = [...byFigures.keys()].sort((a, b) => (byFigures[b]?.logWeight ?? 0) - (byFigures[a]?.logWeight ?? 0));
-  const before = [...byFigures];
-  for (const i of order) {
-    const each = byFigures[i];
-    if (each === undefined || each.logWeight < best - allowance) continue;
-    const logWeight = each.logWeight + logAnswers(each.hypothesis, each.magnitudes);
-    before[i] = { ...each, logWeight };
+  for (const { atMost, byFigures, ...each } of byMost) {
+    if (atMost < best - allowance) break;
+    const logWeight = byFigures + logAnswers.under(each.hypothesis, each.magnitudes);
+    near.push({ ...each, logWeight });
     best = Math.max(best, logWeight);
   }
-  const weighed = before.map(({ hypothesis, magnitudes, logWeight }) => ({
-    hypothesis,
-    magnitudes,
-    logWeight: logWeight < best - allowance ? -Infinity : logWeight + atRubs(hypothesis, magnitudes),
-  }));
+  const weighed = near
+    .filter(({ logWeight }) => logWeight >= best - allowance)
+    .map((each) => ({ ...each, logWeight: each.logWeight + atRubs(each.hypothesis, each.magnitudes) }))
+    .sort((a, b) => b.logWeight - a.logWeight);
   const total = logSumExp(weighed.map(({ logWeight }) => logWeight));
-  const chances = Float64Array.from(weighed, ({ logWeight }) => Math.exp(logWeight - total));
+  const chances = new Float64Array(space.hypotheses.length);
+  for (const { place, logWeight } of weighed) chances[place] = Math.exp(logWeight - total);
   const held = heldInFull(weighed, chances, figures, rubs);
   const asFound: Belief = { model, space, readings, answers, chances, held, done: [], learned: new Map() };
   return rounds.reduce(afterRound, asFound);
 }
 
+/** A hypothesis with its place in the space. */
+interface Weighed {
+  place: number;
+  hypothesis: Hypothesis;
+  magnitudes: Magnitudes;
+  logWeight: number;
+}
+
+/** @param weighed likeliest first */
 function heldInFull(
-  weighed: readonly { hypothesis: Hypothesis; magnitudes: Magnitudes }[],
+  weighed: readonly Weighed[],
   chances: Float64Array,
   figures: FilteredFigures,
   rubs: readonly LinearReading[],
 ): HeldHypothesis[] {
-  const order = [...chances.keys()].sort((a, b) => (chances[b] ?? 0) - (chances[a] ?? 0));
-  const taken: number[] = [];
+  const taken: Weighed[] = [];
   let covered = 0;
-  for (const i of order) {
+  for (const each of weighed) {
     if (taken.length >= MOST_HELD || covered >= HELD_SHARE) break;
-    taken.push(i);
-    covered += chances[i] ?? 0;
+    taken.push(each);
+    covered += chances[each.place] ?? 0;
   }
-  return taken.flatMap((i) => {
-    const each = weighed[i];
-    if (each === undefined) return [];
-    const posterior = stateUnder(figures, each.hypothesis, each.magnitudes);
+  return taken.map(({ place, hypothesis, magnitudes }) => {
+    const posterior = stateUnder(figures, hypothesis, magnitudes);
     for (const { row, variance } of rubs) {
       takeAtMost(posterior, { coefficients: widened(row.coefficients, posterior.mean.length), offset: row.offset }, 0, variance);
     }
-    return [{ hypothesis: each.hypothesis, posterior, probability: (chances[i] ?? 0) / covered }];
+    return { hypothesis, posterior, probability: (chances[place] ?? 0) / covered };
   });
 }

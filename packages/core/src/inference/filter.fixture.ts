@@ -31,6 +31,7 @@ const direction = ({ mean, sd }: { mean: number; sd: number }, i: number) => ({
 });
 export const supposing = (directions: readonly number[]): Hypothesis => ({
   causes: [soundHatch],
+  supposition: 0,
   forms: [],
   directions,
   spread: 1,

@@ -15,6 +15,8 @@ export interface FaultDirection {
 /** A supposition: which causes are at work, each in which form. */
 export interface Hypothesis {
   causes: readonly Cause[];
+  /** Which set of causes this is; those that differ in form or spread only share one. */
+  supposition: number;
   forms: readonly CauseForm[];
   /** Places in the fault directions of the space. */
   directions: readonly number[];
@@ -63,7 +65,7 @@ function makeSpace({ causes, direction, figures, tables: { trust } }: DoorModel)
   const pairTotal = pairs.reduce((sum, { chance }) => sum + chance, 0);
   // Where no two causes can meet, single ones have all the chance.
   const singleShare = pairs.length === 0 ? 1 : 1 - PAIR_SHARE;
-  const hypotheses: Hypothesis[] = [
+  const made: Omit<Hypothesis, 'supposition'>[] = [
     ...singles.map(({ cause, form, own, spread, chance }) => ({
       causes: [cause],
       forms: [form],
@@ -79,7 +81,9 @@ function makeSpace({ causes, direction, figures, tables: { trust } }: DoorModel)
       logPrior: Math.log((chance / pairTotal) * PAIR_SHARE),
     })),
   ];
-  return { directions, hypotheses };
+  const keys = [...new Set(made.map(suppositionKey))];
+  const placeOf = new Map(keys.map((key, i) => [key, i]));
+  return { directions, hypotheses: made.map((each) => ({ ...each, supposition: placeOf.get(suppositionKey(each)) ?? 0 })) };
 }
 
 function canMeet(a: Cause, b: Cause): boolean {
