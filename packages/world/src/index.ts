@@ -5,4 +5,5 @@ export { carryOut } from './work';
 export { holds, isDoorTrue, VERDICTS, type Verdict } from './verdict';
 export { calibrationError, studyDiagnosis, type Bin, type DiagnosisStudy, type FirstSaid, type Ranked } from './studyDiagnosis';
 export { drawWorld, TABLES_OWN, USUAL_WORLDS, type WorldTraits } from './worldTraits';
-export { studyCorrection, type CorrectionStudy, type CycleCount } from './studyCorrection';
+export { studyCorrection, type CorrectionStudy } from './studyCorrection';
+export { type CycleCount } from './course';

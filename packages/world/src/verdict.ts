@@ -52,6 +52,13 @@ export function isDoorTrue(door: TrueDoor): boolean {
   return isEvenEnough && worksBeside(door);
 }
 
+/** Whether there is nothing to do: it is true, and nothing that holds it is loose, worn, soft or split. */
+export function isSound(door: TrueDoor): boolean {
+  const { topScrews, bottomScrews, knuckles, legGives, timber } = door.condition;
+  const holds = topScrews === 'tight' && bottomScrews === 'tight' && knuckles === 'sound' && !legGives && timber === 'sound';
+  return holds && isDoorTrue(door);
+}
+
 const HOLDS: Readonly<Record<Verdict, (door: TrueDoor) => boolean>> = { free: isFree, even: isEven, book: isDoorTrue };
 
 /** Whether a verdict holds of a door. */
@@ -69,7 +76,7 @@ function worksBeside(door: TrueDoor): boolean {
     Math.abs(door.twist) <= 3 &&
     door.stopGap >= 0 &&
     door.stopGap <= 2.3 &&
-    door.keeps <= 1 &&
+    (door.card.hingeKind !== 'adjustable' || door.keeps <= 1) &&
     trueFigure(door, 'foot.swing') >= 0.5
   );
 }
