@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { cause, station, type Diagnosis, type Observed } from '@proper-swing/core';
+import { cause, type Diagnosis, type Observed } from '@proper-swing/core';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Press } from '../design/Press';
@@ -9,6 +9,7 @@ import { Words } from '../design/Words';
 import { useDiagnosis, useNextBest } from '../engine/useEngine';
 import { useLengthWords, type LengthWords } from '../design/lengthWords';
 import { CauseCard } from './CauseCard';
+import { DoubtfulReadings } from './DoubtfulReadings';
 import { NextBestCard } from './NextBestCard';
 import { percent } from '../record/percent';
 
@@ -47,11 +48,7 @@ function Causes({ diagnosis, words }: { diagnosis: Diagnosis; words: LengthWords
   const leading = diagnosis.causes[0];
   return (
     <Section title="Likely causes">
-      {diagnosis.doubtful.map(({ station: id, readMm, expectedMm, sdMm }) => (
-        <Slip key={id} label="Check this one again">
-          <Words>{`${station(id).title}: read ${words.withUnit(readMm)}, the rest say ${words.bare(expectedMm)} ±${words.withUnit(sdMm)}.`}</Words>
-        </Slip>
-      ))}
+      <DoubtfulReadings doubtful={diagnosis.doubtful} words={words} />
       {shown.map((cause, i) => (
         <CauseCard key={cause.id} cause={cause} rank={i + 1} words={words} />
       ))}

@@ -7,6 +7,7 @@ import { Section } from '../design/Section';
 import { SPACE } from '../design/tokens';
 import { Words } from '../design/Words';
 import { Check } from './Check';
+import { standingWork } from '../record/observed';
 import { writeFinding } from '../record/writeFinding';
 
 export interface NextBestCardProps {
@@ -57,8 +58,10 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
   );
 }
 
+/** Opens a station to be read: of the door as found, or as it hangs now that work has been done. */
 export function openStation(record: CallRecord, id: StationId): void {
-  router.replace(`/call/${record.call.id}/measure?at=${id}`);
+  const stage = standingWork(record).length > 0 ? 'stage=check&' : '';
+  router.replace(`/call/${record.call.id}/measure?${stage}at=${id}`);
 }
 
 function nameOf({ kind, id, title }: NextChoice): string {

@@ -153,7 +153,9 @@ function doneFrom({ action, hinge, amount, fromMm, toMm }: Adjustment): DoneStep
   return { action, amount, ...(hinge && { hinge }), ...(fromMm !== null && toMm !== null && { planed: { fromMm, toMm } }) };
 }
 
-function readingFrom({ station, kind, mm, typed, instrument }: ReadingEntry): Reading[] {
-  if (kind === 'rubs') return [{ station, rubs: true, instrument }];
-  return kind === 'figure' && mm !== null ? [{ station, mm, instrument, stepMm: readingStep(typed) }] : [];
+/** A reading as the engine takes it; one that took the place of an earlier one was taken twice. */
+function readingFrom({ station, kind, mm, typed, instrument, supersedes }: ReadingEntry): Reading[] {
+  const taken = { station, instrument, ...(supersedes && { again: true as const }) };
+  if (kind === 'rubs') return [{ ...taken, rubs: true }];
+  return kind === 'figure' && mm !== null ? [{ ...taken, mm, stepMm: readingStep(typed) }] : [];
 }

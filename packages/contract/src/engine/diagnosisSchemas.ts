@@ -12,6 +12,20 @@ const evidence = object({
   othersMm: mm('What the other causes would give'),
 }).noUnknown();
 
+/** Readings that stand against all the others. */
+export const doubtfulReadings = array(
+  object({
+    station: stationId,
+    readMm: mm('What was read').required(),
+    expectedMm: mm('What the other readings say').required(),
+    sdMm: mm('Standard deviation of that').required(),
+  })
+    .noUnknown()
+    .required(),
+)
+  .required()
+  .meta({ description: 'Readings to take again, worst first' });
+
 const estimateShape = {
   expected: array(
     object({
@@ -24,18 +38,7 @@ const estimateShape = {
   )
     .required()
     .meta({ description: 'Every station, read or not' }),
-  doubtful: array(
-    object({
-      station: stationId,
-      readMm: mm('What was read').required(),
-      expectedMm: mm('What the other readings say').required(),
-      sdMm: mm('Standard deviation of that').required(),
-    })
-      .noUnknown()
-      .required(),
-  )
-    .required()
-    .meta({ description: 'Readings to take again, worst first' }),
+  doubtful: doubtfulReadings,
 };
 
 export const estimateResult = object({

@@ -10,6 +10,7 @@ const readingSchema = object({
   rubs: boolean().oneOf([true]).meta({ description: 'The slab touches here: a gap of nought or less' }),
   instrument: string().oneOf(INSTRUMENT_IDS).meta({ description: 'What it was read with; the usual one for the station unless said' }),
   stepMm: number().test(finite).min(0).max(10).meta({ description: 'To what step it was read off, mm' }),
+  again: boolean().oneOf([true]).meta({ description: 'Taken again and found so: it is not doubted' }),
 })
   .noUnknown()
   .test('figureOrRub', '${path} needs either mm or rubs', (reading) => (reading.mm === undefined) !== (reading.rubs === undefined))

@@ -1,5 +1,6 @@
 import { ACTION_IDS, CAUSE_IDS, FINDING_IDS, PLAN_OUTCOMES } from '@proper-swing/core';
 import { array, boolean, number, object, string } from 'yup';
+import { doubtfulReadings } from './diagnosisSchemas';
 import { hingeName, leftOver, mm, planedShape, probability, stationId } from './hingedShapes';
 
 const planShape = object({
@@ -83,6 +84,10 @@ export const planResult = object({
       .noUnknown()
       .required(),
   ).required(),
+  doubtful: doubtfulReadings,
+  tryAgain: array(string().oneOf(FINDING_IDS).required())
+    .required()
+    .meta({ description: 'Tries that tell whether all is in order beside the gaps, due since the slab was moved' }),
   ruledOut: array(
     object({ action: string().oneOf(ACTION_IDS).required(), title: string().required(), why: string().required() })
       .noUnknown()

@@ -187,7 +187,7 @@ function doneFrom({ action, hinge, amount, planed }: RoundRequest['done'][number
   return { action, amount, ...(hinge && { hinge }), ...(planed && { planed }) };
 }
 
-function readingFrom({ station, mm, instrument, stepMm }: DiagnoseRequest['readings'][number]): Reading {
-  const tool = instrument === undefined ? {} : { instrument };
+function readingFrom({ station, mm, instrument, stepMm, again }: DiagnoseRequest['readings'][number]): Reading {
+  const tool = { ...(instrument !== undefined && { instrument }), ...(again === true && { again }) };
   return mm === undefined ? { station, rubs: true, ...tool } : { station, mm, ...tool, ...(stepMm !== undefined && { stepMm }) };
 }

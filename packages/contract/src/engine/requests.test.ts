@@ -87,8 +87,8 @@ describe('what is asked of the engine', () => {
     {
       done: [{ action: 'planeLatch' as const, hinge: 'top' as const, amount: 2, planed: { fromMm: 2, toMm: 1 } }],
       readings: [
-        { station: 'hinge.top' as const, mm: 2.1, instrument: 'rule' as const, stepMm: 0.5 },
-        { station: 'latch.top' as const, rubs: true as const },
+        { station: 'hinge.top' as const, mm: 2.1, instrument: 'rule' as const, stepMm: 0.5, again: true as const },
+        { station: 'latch.top' as const, rubs: true as const, again: true as const },
       ],
       findings: [{ finding: 'topScrews' as const, answer: 'tight' }],
     },

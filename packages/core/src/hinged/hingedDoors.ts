@@ -43,7 +43,16 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
   trust: TRUST,
   eye: EYE,
   signs: SIGNS,
-  meeting: { station: 'bolt.low', parameter: 'strike', limits: BOLT_LIMITS },
+  meeting: {
+    station: 'bolt.low',
+    parameter: 'strike',
+    limits: BOLT_LIMITS,
+    toldBy: [
+      { finding: 'complaint', answers: ['wontLatch'] },
+      { finding: 'handle', answers: ['stiffShut'] },
+    ],
+    clearedBy: [{ finding: 'latch', answers: ['alone'] }],
+  },
   causes: CAUSES,
   soundCause: 'nothingWrong',
   findings: FINDINGS,

@@ -3,7 +3,7 @@ import { logSumExp } from '../numbers/normal';
 import { answerChancesUnder, expectedBy } from './answerChances';
 import { afterWork } from './afterWork';
 import type { Belief, HeldHypothesis } from './belief';
-import { linearReadings } from './linearReadings';
+import { allowUnevenness, linearReadings } from './linearReadings';
 import { learnedFrom } from './learnedFrom';
 import type { Round } from './observed';
 import { takenAnswers } from './takenAnswers';
@@ -22,7 +22,9 @@ export function afterRound(belief: Belief, round: Round): Belief {
   const carried = belief.held.map((held) => {
     const worked = afterWork(belief, held, round.done);
     let logEvidence = Math.log(held.probability);
-    for (const { station, mm, variance } of readings) {
+    for (const reading of readings) {
+      const { station, mm, variance } = reading;
+      allowUnevenness(model, worked, reading);
       const row = model.row(station, worked.mean.length);
       logEvidence += mm === undefined ? takeAtMost(worked, row, 0, variance) : takeReading(worked, row, mm, variance);
     }
@@ -44,5 +46,5 @@ export function afterRound(belief: Belief, round: Round): Belief {
   const chances = new Float64Array(belief.chances.length);
   const places = new Map(belief.space.hypotheses.map((hypothesis, i) => [hypothesis, i]));
   for (const { hypothesis, probability } of held) chances[places.get(hypothesis) ?? 0] = probability;
-  return { ...belief, held, chances, done, learned: learnedFrom(belief, held, round.done) };
+  return { ...belief, latest: readings, held, chances, done, learned: learnedFrom(belief, held, round.done) };
 }

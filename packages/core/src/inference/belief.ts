@@ -18,6 +18,8 @@ export interface Belief {
   model: DoorModel;
   space: FaultSpace;
   readings: readonly LinearReading[];
+  /** Those of the door as it is now: as found, or of the last round. */
+  latest: readonly LinearReading[];
   answers: readonly TakenAnswer[];
   /** Chance of every hypothesis of the space, in its order; they sum to one. */
   chances: Float64Array;

@@ -1,12 +1,12 @@
 import type { DoorModel } from '../model/doorModel';
 import { logSumExp } from '../numbers/normal';
-import { takeAtMost, widened } from '../numbers/gaussian';
+import { copyGaussian, takeAtMost, widened, type Gaussian } from '../numbers/gaussian';
 import { afterRound } from './afterRound';
 import { answerWeights } from './answerWeights';
 import type { Belief, HeldHypothesis } from './belief';
 import { filterFigures, magnitudesOf, stateUnder, type FilteredFigures, type Magnitudes } from './filterFigures';
 import { faultSpace, type Hypothesis } from './hypotheses';
-import { linearReadings, type LinearReading } from './linearReadings';
+import { allowUnevenness, linearReadings, type LinearReading } from './linearReadings';
 import type { Observations } from './observed';
 import { rubEvidence } from './rubEvidence';
 import { takenAnswers } from './takenAnswers';
@@ -29,7 +29,7 @@ export function believe(model: DoorModel, { readings: read, findings, rounds = [
   const space = faultSpace(model);
   const answers = takenAnswers(model, findings);
   const readings = linearReadings(model, read);
-  const figures = filterFigures(model.sound, space, readings);
+  const figures = filterFigures(asUnevenAs(model, readings), space, readings);
   const rubs = readings.filter(({ mm }) => mm === undefined);
   const logAnswers = answerWeights(model, figures, answers, rubs);
   const atRubs = rubs.length > 0 ? rubEvidence(figures, rubs) : () => 0;
@@ -59,8 +59,15 @@ export function believe(model: DoorModel, { readings: read, findings, rounds = [
   const chances = new Float64Array(space.hypotheses.length);
   for (const { place, logWeight } of weighed) chances[place] = Math.exp(logWeight - total);
   const held = heldInFull(weighed, chances, figures, rubs);
-  const asFound: Belief = { model, space, readings, answers, chances, held, done: [], learned: new Map() };
+  const asFound: Belief = { model, space, readings, latest: readings, answers, chances, held, done: [], learned: new Map() };
   return rounds.reduce(afterRound, asFound);
+}
+
+/** A sound door, as uneven where a reading was taken again as it may be. */
+function asUnevenAs(model: DoorModel, readings: readonly LinearReading[]): Gaussian {
+  const sound = copyGaussian(model.sound);
+  for (const reading of readings) allowUnevenness(model, sound, reading);
+  return sound;
 }
 
 /** A hypothesis with its place in the space. */

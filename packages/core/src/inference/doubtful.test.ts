@@ -43,6 +43,27 @@ it('the worst is set aside before the rest are judged, three at most', () => {
   expect(told.map(({ station }) => station)).toEqual([...new Set(told.map(({ station }) => station))]);
 });
 
+it('what was taken again and found so is the rim itself: it is not doubted, and the rest of the rim does not follow it', () => {
+  const slip = read(2, 2.25, 3.4, 2.75, 3);
+  const sure: Observations = {
+    ...slip,
+    readings: slip.readings.map((each) => (each.station === 'gap.0.5' ? { ...each, again: true } : each)),
+  };
+  expect(doubted(sure)).toEqual([]);
+  const at = (observed: Observations, station: string) => expectAt(believe(model, observed), station).mean;
+  expect(at(sure, 'gap.0.5')).toBeGreaterThan(3.3);
+  expect(at(slip, 'gap.0.5')).toBeLessThan(3.2);
+  expect(Math.abs(at(sure, 'gap.0.3') - 2.25)).toBeLessThan(Math.abs(at(slip, 'gap.0.3') - 2.25));
+});
+
+it('after work those of the last round are doubted', () => {
+  const slip = read(2, 2.25, 3.4, 2.75, 3).readings;
+  const worked = { ...read(2, 2.25, 2.5, 2.75, 3), rounds: [{ done: [], readings: slip }] };
+  expect(doubted(worked).map(({ station, readMm }) => [station, readMm])).toEqual([['gap.0.5', 3.4]]);
+  const sure = { ...worked, rounds: [{ done: [], readings: slip.map((each) => ({ ...each, again: true as const })) }] };
+  expect(doubted(sure)).toEqual([]);
+});
+
 it('rubs and what fits are not doubted', () => {
   expect(doubted(read(2, 2.3, 2.6, 2.9, 3.2))).toEqual([]);
   expect(doubted(read('rubs', 0.1, 0.1, 0.1, 0.1))).toEqual([]);

@@ -22,7 +22,7 @@ const DOUBT_FROM_SD = 3;
 const MOST_DOUBTED = 3;
 
 /**
- * Readings to take again, worst first. The worst is set aside before the rest are judged, so that one slip does not
+ * Readings to take again, worst first; what was taken again already is not doubted. The worst is set aside before the rest are judged, so that one slip does not
  * throw doubt on its neighbours.
  */
 export function doubtfulReadings(observed: Observations, belief: Belief): DoubtfulReading[] {
@@ -33,19 +33,28 @@ export function doubtfulReadings(observed: Observations, belief: Belief): Doubtf
     const worst = worstReading(held);
     if (worst === undefined) break;
     doubted.push(worst);
-    rest = { ...rest, readings: rest.readings.filter((r) => r.station !== worst.station) };
+    rest = without(rest, worst.station);
     held = believe(belief.model, rest);
   }
   return doubted;
+}
+
+/** What was observed but for one of the readings taken last. */
+function without(observed: Observations, station: string): Observations {
+  const { readings, rounds = [] } = observed;
+  const others = <R extends { station: string }>(list: readonly R[]) => list.filter((each) => each.station !== station);
+  const last = rounds.at(-1);
+  if (last === undefined) return { ...observed, readings: others(readings) };
+  return { ...observed, rounds: [...rounds.slice(0, -1), { ...last, readings: others(last.readings) }] };
 }
 
 /**
  * The reading furthest from what the rest predict, if over the limit. Leaving one out is exact and needs no new
  * estimate: dividing a normal belief by the reading's own likelihood gives variance 1/(1/v − 1/R).
  */
-function worstReading({ held, readings, model }: Belief): DoubtfulReading | undefined {
-  const judged = readings.flatMap((reading) => {
-    if (reading.mm === undefined) return [];
+function worstReading({ held, latest, model }: Belief): DoubtfulReading | undefined {
+  const judged = latest.flatMap((reading) => {
+    if (reading.mm === undefined || reading.isSure) return [];
     const readMm = reading.mm;
     const without = held.map(({ posterior, probability }) => {
       const { mean, variance } = project(posterior, model.row(reading.station, posterior.mean.length));

@@ -49,8 +49,8 @@ export const READ = [
 ];
 /** Two gaps that rub: without a figure, taken in after those that have one. */
 export const rubs: LinearReading[] = [
-  { station: 'rub', row: { coefficients: Float64Array.of(1, -1, 0.5), offset: 0.4 }, variance: 0.1 },
-  { station: 'rub', row: { coefficients: Float64Array.of(0, 0.4, 1), offset: 1 }, variance: 0.05 },
+  { station: 'rub', row: { coefficients: Float64Array.of(1, -1, 0.5), offset: 0.4 }, isSure: false, variance: 0.1 },
+  { station: 'rub', row: { coefficients: Float64Array.of(0, 0.4, 1), offset: 1 }, isSure: false, variance: 0.05 },
 ];
 export const linear: LinearReading[] = [
   ...READ.map(({ coefficients, offset, mm, variance }) => ({
@@ -58,6 +58,7 @@ export const linear: LinearReading[] = [
     row: { coefficients: Float64Array.from(coefficients), offset },
     mm,
     variance,
+    isSure: false,
   })),
   ...rubs,
 ];

@@ -1,7 +1,7 @@
 import { DomainError } from '../errors';
 import { instrumentSd } from '../length/instruments';
 import type { DoorModel } from '../model/doorModel';
-import type { LinearRow } from '../numbers/gaussian';
+import type { Gaussian, LinearRow } from '../numbers/gaussian';
 import type { Reading } from './observed';
 
 /** A reading made ready for the posterior. */
@@ -12,6 +12,8 @@ export interface LinearReading {
   mm?: number;
   /** mm² */
   variance: number;
+  /** Taken again and found so. */
+  isSure: boolean;
 }
 
 /**
@@ -28,9 +30,21 @@ export function linearReadings(model: DoorModel, readings: readonly Reading[]): 
   return [...inOrder.filter(({ mm }) => mm !== undefined), ...inOrder.filter(({ mm }) => mm === undefined)];
 }
 
+/** How uneven an edge may be where a reading that fits no others was taken again and found so, mm. */
+const ODDLY_UNEVEN_MM = 1;
+
+/** A reading taken again and found so is the edge itself: the state may be that uneven there. Changes the state. */
+export function allowUnevenness({ layout }: DoorModel, state: Gaussian, { station, isSure }: LinearReading): void {
+  const at = layout.unevennessAt(station);
+  if (!isSure || at === undefined) return;
+  const size = state.mean.length;
+  state.cov[at * size + at] = (state.cov[at * size + at] ?? 0) + ODDLY_UNEVEN_MM ** 2;
+}
+
 function linearReading(model: DoorModel, reading: Reading, i: number): LinearReading {
   const { kind } = model.station(reading.station);
-  const cutOff = { station: reading.station, row: model.row(reading.station), variance: readingVariance(model, reading) };
+  const { station: at, again } = reading;
+  const cutOff = { station: at, row: model.row(at), variance: readingVariance(model, reading), isSure: again === true };
   if ('rubs' in reading) {
     if (kind !== 'gap') throw new DomainError('reading.rub', `readings[${i}].rubs`, 'Only a gap can rub.');
     return cutOff;

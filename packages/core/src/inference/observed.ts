@@ -9,8 +9,10 @@ export type Reading<N extends Names = Names> =
       instrument?: InstrumentId;
       /** To what step it was read off, mm. */
       stepMm?: number;
+      /** Taken again and found so: it is the door then, and not the gauge. */
+      again?: true;
     }
-  | { station: N['station']; rubs: true; instrument?: InstrumentId };
+  | { station: N['station']; rubs: true; instrument?: InstrumentId; again?: true };
 
 export interface AnsweredFinding<N extends Names = Names> {
   finding: N['finding'];

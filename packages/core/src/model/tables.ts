@@ -37,7 +37,15 @@ export interface Side<N extends Names = Names> extends Limits {
   /** Judged when one of these has been read. */
   readAt: readonly N['station'][];
   /** Answers that say it is out: it is then read before anything is planned. */
-  toldBy?: readonly { finding: N['finding']; answers: readonly string[] }[];
+  toldBy?: readonly SaidBy<N['finding']>[];
+  /** Answers that say it is in order, where none says that it is out: what a hand has tried counts before what a level says. */
+  clearedBy?: readonly SaidBy<N['finding']>[];
+}
+
+/** Answers to a check that say the same of a figure. */
+export interface SaidBy<F extends string = string> {
+  finding: F;
+  answers: readonly string[];
 }
 
 /** An edge of the slab with the gap along it. */
@@ -55,6 +63,9 @@ export interface Meeting<N extends Names = Names> {
   /** What moves when the fixed part is moved. */
   parameter: N['parameter'];
   limits: Limits;
+  /** As for a side. */
+  toldBy?: readonly SaidBy<N['finding']>[];
+  clearedBy?: readonly SaidBy<N['finding']>[];
 }
 
 /** What to read after work of one kind; the first row that fits holds. */

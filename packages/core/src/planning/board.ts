@@ -47,6 +47,18 @@ export function gapBoard({ tables, profile, station }: DoorModel, readEdges: Rea
   };
 }
 
+/** A rule at a bolt is good to this, mm. */
+const MEETS_WITHIN_MM = 1;
+
+/** The board of a door whose bolt was tried and meets its strike: where it now is, it is in order. */
+export function meetingAsIs(board: GapBoard, drawn: readonly { gaps: Float64Array }[]): GapBoard {
+  const mean = drawn.reduce((sum, { gaps }) => sum + (gaps[board.bolt] ?? 0), 0) / Math.max(1, drawn.length);
+  const limits = board.limits.map((each, i) =>
+    i === board.bolt ? { ...each, min: Math.min(each.min, mean - MEETS_WITHIN_MM), max: Math.max(each.max, mean + MEETS_WITHIN_MM) } : each,
+  );
+  return { ...board, limits };
+}
+
 /** Changes at the board's stations, and behind them of the sides in their order, for a change of the state. */
 export function gapChanges(board: GapBoard, model: DoorModel, move: Float64Array): Float64Array {
   return Float64Array.from(rowsOf(board, model, move.length), ({ coefficients }) => dot(coefficients, move));

@@ -6,7 +6,7 @@ import type { DrawnDoor } from './drawnDoors';
 import type { Verdict } from '../model/tables';
 import { endsAs, endsTrue, NO_VERDICT, type SidesJudged } from './outcome';
 import type { Verdicts } from './verdicts';
-import type { FoundPlan } from './searchSpace';
+import type { FoundPlan, RequiredSetting } from './searchSpace';
 import type { SetPoint } from './setPoint';
 import { planingOf, type PlannedWork, type SideStep } from './steps';
 
@@ -48,19 +48,21 @@ export interface Treated {
   cures: readonly Action[];
   setPoints: readonly SetPoint[];
   sides: readonly SideStep[];
+  /** Settings that a cause is cured by, of which one is used. */
+  mustUse: readonly RequiredSetting[];
   hidesCause: boolean;
   after: readonly Float64Array[];
 }
 
 /** Nothing done about any cause. */
 export function untreated({ drawn }: Trial): Treated {
-  return { cures: [], setPoints: [], sides: [], hidesCause: false, after: drawn.map(({ gaps }) => gaps) };
+  return { cures: [], setPoints: [], sides: [], mustUse: [], hidesCause: false, after: drawn.map(({ gaps }) => gaps) };
 }
 
 /** A plan tried on the drawn doors. */
-export function candidate(trial: Trial, { cures, setPoints, sides, hidesCause, after }: Treated, found: FoundPlan): Candidate {
+export function candidate(trial: Trial, { cures, setPoints, sides, mustUse, hidesCause, after }: Treated, found: FoundPlan): Candidate {
   const { model, drawn, board } = trial;
-  const beside = { ...trial.beside, work: { ...trial.beside.work, ...sideWorkOf(sides) } };
+  const beside = { ...trial.beside, work: { ...trial.beside.work, ...sideWorkOf(sides) }, followsSettings: mustUse.length > 0 };
   const work = [
     ...cures.map((action) => ({ action, amount: 1 })),
     ...sides.map(({ action }) => ({ action, amount: 1 })),

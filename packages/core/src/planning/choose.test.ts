@@ -1,5 +1,6 @@
-import { candidate, DOES_WITHIN_MM, isSame, setsOnly, share, untreated, workKey, type Candidate } from './candidate';
-import { bestFor, furtherPlans, inTheRunning, isGoodAsItIs } from './choose';
+import { PASSES_MM } from '../model/profile';
+import { candidate, isSame, setsOnly, share, untreated, workKey, type Candidate } from './candidate';
+import { bestFor, furtherPlans, inTheRunning, isGoodAsItIs, leastWork, worthTheirTimber } from './choose';
 import { model, action, gaps, plan, setting, trial, leftAlone } from './planning.fixture';
 
 describe('a candidate', () => {
@@ -194,15 +195,30 @@ describe('choosing', () => {
     expect([alone(0.7, true), alone(0.69, true), alone(0.6, false), alone(0.59, false)]).toEqual([true, false, true, false]);
   });
 
-  it('by the book it is good when hardly anything is outside, and may be true', () => {
-    const alone = (outside: number, of10: number) =>
-      isGoodAsItIs({
-        ...leftAlone,
-        found: plan({ outside }),
-        isTrue: Array.from({ length: 10 }, (_, i) => i < of10),
-        chances: { free: 1, even: 1, book: of10 / 10 },
-      });
-    expect([alone(DOES_WITHIN_MM, 4), alone(DOES_WITHIN_MM + 0.01, 9), alone(0, 3)]).toEqual([true, false, false]);
+  it('by the book it is good when no more is outside than gauges differ by', () => {
+    const alone = (outside: number, even = 1) =>
+      isGoodAsItIs({ ...leftAlone, found: plan({ outside }), chances: { free: 1, even, book: 0.2 } });
+    expect([alone(PASSES_MM), alone(PASSES_MM + 0.01), alone(0, 0.69)]).toEqual([true, false, false]);
+  });
+
+  it('timber comes off only where that makes the door what it should be a tenth more often', () => {
+    const of20 = (trueOnes: number, found = plan()) => ({ ...quick, found, isTrue: Array.from({ length: 20 }, (_, i) => i < trueOnes) });
+    const cut = (trueOnes: number) => of20(trueOnes, plan({ planed: [{ edge: 'rim', fromMm: 1, toMm: 1 }] }));
+    const [uncut, worth, vain] = [of20(10), cut(12), cut(11)];
+    expect(worthTheirTimber([uncut, worth, vain])).toEqual([uncut, worth]);
+    expect(worthTheirTimber([vain])).toEqual([vain]);
+  });
+
+  it('of plans as good as each other the one of least work is taken', () => {
+    const of25 = (trueOnes: number, minutes: number, more: Partial<Candidate> = {}) =>
+      make('packPeg', [], minutes, { isTrue: Array.from({ length: 25 }, (_, i) => i < trueOnes), ...more });
+    const best = of25(25, 9);
+    const taken = (...others: Candidate[]) => leastWork(best, [best, ...others]).minutes;
+    // One door in twenty-five is within the counting, two are not.
+    expect([taken(of25(24, 8)), taken(of25(23, 1)), taken(of25(25, 8, { irreversibility: 1 }))]).toEqual([8, 9, 9]);
+    expect([taken(of25(25, 1, { hidesCause: true })), taken(of25(25, 1, { cures: [action('glue')] }))]).toEqual([9, 9]);
+    const byBook = (book: number) => of25(25, 1, { chances: { ...best.chances, book } });
+    expect([taken(byBook(best.chances.book - 0.1)), taken(byBook(best.chances.book - 0.11))]).toEqual([1, 9]);
   });
 
   it('to leave it alone is a plan when it is likely true, and no cause is to be treated', () => {

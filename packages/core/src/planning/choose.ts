@@ -1,5 +1,6 @@
 import type { Cause } from '../model/cause';
-import { DOES_WITHIN_MM, IRREVERSIBILITY_PRICE, isSame, share, workKey, type Candidate } from './candidate';
+import { PASSES_MM } from '../model/profile';
+import { IRREVERSIBILITY_PRICE, isSame, share, workKey, type Candidate } from './candidate';
 import type { PlanAim } from './plan';
 
 /** What an aim gives for a chance of being true, for lasting, and for each minute. */
@@ -8,7 +9,7 @@ const AIMS: Readonly<Record<PlanAim, { chance: number; holds: number; minute: nu
   lasting: { chance: 200, holds: 150, minute: 0.4 },
   'if that fails': { chance: 200, holds: 30, minute: 0.6 },
 };
-/** Where free and even will do, a door wholly by the book is worth so many minutes more: a screw turned, not a cut. */
+/** Where free and even will do, a door wholly by the book is worth so many minutes more. */
 const BOOK_VALUE = 40;
 /** What is left outside counts even where nothing makes the door wholly true, minutes a millimetre. */
 const OUTSIDE_VALUE = 6;
@@ -16,8 +17,6 @@ const OUTSIDE_VALUE = 6;
 const LEAVE_FROM = 0.7;
 /** And one on which no cause is likely, as likely as this. */
 const LEAVE_UNSUSPECTED_FROM = 0.6;
-/** And where it goes by the book, by the book as likely as this: gauges differ by a tenth. */
-const LEAVE_BY_BOOK_FROM = 0.4;
 /** A plan is in the running when it makes the door true at least this often, as a share of the best. */
 const NEARLY_AS_LIKELY = 0.85;
 /** Quick work that is tried and looked at: within so many minutes, as easily undone, as often right as this share of the best. */
@@ -44,10 +43,36 @@ export function bestFor(aim: PlanAim, candidates: readonly Candidate[], otherwis
   return [...candidates].sort((a, b) => value(b) - value(a))[0] ?? otherwise;
 }
 
+/** Timber comes off for so much more of a chance, never for a tenth by the book. */
+const WORTH_A_CUT = 0.1;
+
+/** All but the plans that take timber off and make the door hardly more often what it should be than the best that takes none. */
+export function worthTheirTimber(candidates: readonly Candidate[]): Candidate[] {
+  const cuts = ({ found }: Candidate) => found.planed.length > 0;
+  const uncut = Math.max(0, ...candidates.filter((each) => !cuts(each)).map(({ isTrue }) => share(isTrue)));
+  return candidates.filter((each) => !cuts(each) || share(each.isTrue) >= uncut + WORTH_A_CUT);
+}
+
+/** Plans whose chances differ by no more are as good as each other: one in so many is within the counting. */
+const AS_GOOD = 0.04;
+/** The same by the book, where free and even will do. */
+const AS_GOOD_BY_BOOK = 0.1;
+
+/** The least work that treats the same causes as the best and is as good: nobody sets a hinge for one chance in a hundred. */
+export function leastWork(best: Candidate, usable: readonly Candidate[]): Candidate {
+  const workOf = ({ minutes, irreversibility }: Candidate) => minutes + IRREVERSIBILITY_PRICE * irreversibility;
+  const treatsAs = ({ cures, sides }: Candidate) => [...cures, ...sides.map(({ action }) => action)].map(({ id }) => id).join();
+  const isAsGood = (each: Candidate) =>
+    share(each.isTrue) >= share(best.isTrue) - AS_GOOD &&
+    each.chances.book >= best.chances.book - AS_GOOD_BY_BOOK &&
+    each.hidesCause === best.hidesCause &&
+    treatsAs(each) === treatsAs(best);
+  return usable.filter(isAsGood).reduce((least, each) => (workOf(each) < workOf(least) ? each : least), best);
+}
+
 /** Whether a door left alone is likely as it should be, and where it goes by the book hardly anything is outside. */
-export const isGoodAsItIs = ({ found, isTrue, verdict, chances }: Candidate, isSuspected = true) =>
-  chances.even >= (isSuspected ? LEAVE_FROM : LEAVE_UNSUSPECTED_FROM) &&
-  (verdict !== 'book' || (found.outside <= DOES_WITHIN_MM && share(isTrue) >= LEAVE_BY_BOOK_FROM));
+export const isGoodAsItIs = ({ found, verdict, chances }: Candidate, isSuspected = true) =>
+  chances.even >= (isSuspected ? LEAVE_FROM : LEAVE_UNSUSPECTED_FROM) && (verdict !== 'book' || found.outside <= PASSES_MM);
 
 /**
  * What is tried and looked at before the best is begun: quick work, easily undone, that treats the causes and does it at least half as

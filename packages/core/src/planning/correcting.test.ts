@@ -132,6 +132,21 @@ const DAMP: DoorKind<Hatch> = {
   ],
 };
 
+/** The same hatch in dry wood. */
+const DRY: DoorKind<Hatch> = {
+  ...DAMP,
+  name: 'dry hatch',
+  causes: HATCH.causes,
+  findings: HATCH.findings,
+  actions: DAMP.actions.filter(({ id }) => id !== 'dry'),
+};
+
+it('a reading that stands against all the others is taken again before anything is planned by it', () => {
+  const slip = correct(read(2, 0.6, soundWood), DAMP);
+  expect([slip.outcome, actionsOf(slip), slip.doubtful[0]?.station]).toEqual(['read again', [[]], 'gap.left']);
+  expect(slip.settingAlone).toEqual({ can: false, chanceTrue: 0 });
+});
+
 describe('timber', () => {
   it('does not come off what will shrink: the door waits, by one plan', () => {
     const wet = correct(read(0.1, 0.1, { findings: [...soundWood.findings, { finding: 'season', answer: 'crushed' }] }), DAMP);
@@ -142,13 +157,15 @@ describe('timber', () => {
   });
 
   it('comes off where the pegs cannot give room, and stays on where they can', () => {
-    const dry = DAMP.actions.filter(({ id }) => id !== 'dry');
-    const tight = read(2, 0.6, soundWood);
-    const closing = correct(tight, { ...DAMP, actions: dry });
-    expect(closing.plans[0]?.steps.map(({ action, planed }) => [action, planed])).toEqual([['plane', { fromMm: 0, toMm: 1.5 }]]);
+    const found = read(2, 0.6, soundWood);
+    const tight = { ...found, readings: found.readings.map((each) => ({ ...each, again: true as const })) };
+    const closing = correct(tight, DRY);
+    expect(closing.plans[0]?.steps.map(({ action, planed }) => [action, planed])).toEqual([['plane', { fromMm: 0, toMm: 2 }]]);
     expect(closing.settingAlone.can).toBe(false);
-    const opening = dry.map((each) => (each.effect.kind === 'shift' ? { ...each, effect: { ...each.effect, mmPerUnit: 1 } } : each));
-    const opened = correct(tight, { ...DAMP, actions: opening });
+    const opening = DRY.actions.map((each) =>
+      each.effect.kind === 'shift' ? { ...each, effect: { ...each.effect, mmPerUnit: 1 } } : each,
+    );
+    const opened = correct(tight, { ...DRY, actions: opening });
     expect([opened.outcome, actionsOf(opened)[0], opened.settingAlone.can]).toEqual(['cures', ['packPeg'], true]);
   });
 });

@@ -1,15 +1,17 @@
+import type { DoubtfulReading } from '../inference/doubtful';
 import type { Names } from '../model/names';
 import type { Verdict } from '../model/tables';
 import type { Plan } from './plan';
 
 /**
- * `measure first`: too little is known to plan. `at once`: what was found undone is done before anything is measured. `true`: leave
+ * `measure first`: too little is known to plan. `read again`: readings stand against all the others. `at once`: what was found undone is done before anything is measured. `true`: leave
  * it alone. `done`: free and even after work. `check all round`: nothing better is to be had than to gauge it all round. `cures`:
  * treats the cause and likely leaves the door free. `helps`: better than before, and no more is promised. `find out first`: under a floor nothing is touched until more is known. `wait`: nothing is to be cut
  * or set until the door has dried. `falls short`: the best that can be done here.
  */
 export const PLAN_OUTCOMES = [
   'measure first',
+  'read again',
   'at once',
   'true',
   'done',
@@ -45,8 +47,12 @@ export interface Correction<N extends Names = Names> {
   /** Whether setting the places, and what holds them, can make the door true. */
   settingAlone: { can: boolean; chanceTrue: number };
   lost: LostPlan[];
-  /** Gaps too little known to plan by, with their doubt, mm (standard deviation). */
+  /** What is to be read first: what is too little known to plan by, with its doubt, mm (standard deviation). */
   unknown: { station: N['station']; sdMm: number }[];
+  /** What is tried again now that the slab has been moved. */
+  tryAgain: N['finding'][];
+  /** Readings that stand against all the others, to be taken again first. */
+  doubtful: DoubtfulReading<N>[];
   ruledOut: RuledOut<N>[];
   advice: string[];
 }

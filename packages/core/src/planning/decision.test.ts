@@ -2,7 +2,7 @@ import type { Candidate } from './candidate';
 import { decide, RULES_AFTER, RULES_BEFORE, type After, type Before } from './decision';
 import { action, leftAlone, plan, setting } from './planning.fixture';
 
-const before: Before = { unknown: 0, undone: 0, needsNothing: false, hasWorked: false, isFullyChecked: false };
+const before: Before = { unknown: 0, doubted: 0, undone: 0, needsNothing: false, hasWorked: false, isFullyChecked: false };
 const worked: Candidate = {
   ...leftAlone,
   found: plan({ settings: [setting(2)] }),
@@ -33,6 +33,11 @@ describe('before anything is searched for', () => {
 
   it('nothing is planned by a gap that nobody has read, nor called true', () => {
     expect([early({ unknown: 1 }), early({ unknown: 1, needsNothing: true })]).toEqual(['measure first', 'measure first']);
+  });
+
+  it('a reading that stands against all the others is taken again, but not before what is loose has been tightened', () => {
+    expect([early({ doubted: 1 }), early({ doubted: 1, needsNothing: true })]).toEqual(['read again', 'read again']);
+    expect([early({ doubted: 1, undone: 1 }), early({ doubted: 1, unknown: 1 })]).toEqual([undefined, 'measure first']);
   });
 
   it('a door that is free and even is left alone', () => {

@@ -10,6 +10,8 @@ const KNOWN_FROM = 0.5;
 export interface Before {
   /** Gaps too little known to plan by. */
   unknown: number;
+  /** Readings that stand against all the others. */
+  doubted: number;
   /** Work found undone. */
   undone: number;
   /** As it is it will do, and no cause asks for work. */
@@ -51,6 +53,11 @@ export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
     outcome: 'measure first',
     because: 'Nothing is planned by a gap that nobody has read.',
     holds: ({ unknown }) => unknown > 0,
+  },
+  {
+    outcome: 'read again',
+    because: 'A gauge slips oftener than a door does what no other reading shows: it is read twice before a hinge is touched for it.',
+    holds: ({ doubted, undone }) => doubted > 0 && undone === 0,
   },
   {
     outcome: 'true',

@@ -1,11 +1,12 @@
 import type { Belief } from '../inference/belief';
+import { doubtfulReadings } from '../inference/doubtful';
 import { causeChances, expectAt } from '../inference/expectation';
 import type { Observations } from '../inference/observed';
 import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import { seededRandom } from '../numbers/seededRandom';
 import { leftUndone } from './atOnce';
-import { gapBoard, outsideBy, type GapBoard } from './board';
+import { gapBoard, meetingAsIs, outsideBy, type GapBoard } from './board';
 import { candidate, untreated, type Candidate, type Trial } from './candidate';
 import { causesToTreat } from './causesToTreat';
 import { isGoodAsItIs } from './choose';
@@ -16,7 +17,7 @@ import { misfitAfter } from './misfit';
 import { rulingsOn } from './rulings';
 import type { FoundPlan } from './searchSpace';
 import { causesOfSidesOut } from './sidesOut';
-import { sidesToldUnread } from './sidesTold';
+import { curesWhatIsInOrder, foundInOrder, sidesToldUnread, triesDue } from './sidesTold';
 import { edgesRead, heldSides, isFullyChecked, judgedSides, shiftsDone } from './soFar';
 
 /** A gap less well known than this is measured before anything is planned by it, mm (standard deviation). */
@@ -39,31 +40,36 @@ export interface Facts extends Before {
   allowed: readonly Action[];
   undoneWork: readonly Action[];
   /** What is told whatever is decided. */
-  said: Pick<Correction, 'binds' | 'cause' | 'unknown' | 'ruledOut'>;
+  said: Pick<Correction, 'binds' | 'cause' | 'unknown' | 'doubtful' | 'tryAgain' | 'ruledOut'>;
 }
 
 export function factsOf(observed: Observations, belief: Belief, { without = [], seed = 1, draws = DRAWS }: PlanOptions): Facts {
   const { model } = belief;
-  const board = gapBoard(model, edgesRead(model, observed));
   const rulings = rulingsOn(belief, without);
+  const inOrder = foundInOrder(belief, observed);
+  const asLimited = gapBoard(model, edgesRead(model, observed));
+  const drawn = drawDoors(belief, asLimited, seededRandom(seed), draws);
+  const board = inOrder.has(model.tables.meeting.station) ? meetingAsIs(asLimited, drawn) : asLimited;
   const trial: Trial = {
     model,
     board,
-    drawn: drawDoors(belief, board, seededRandom(seed), draws),
+    drawn,
     misfitNow: misfitAfter(model.placeLine, shiftsDone(belief)),
-    beside: { sides: model.tables.sides, judged: judgedSides(model, observed), work: heldSides(belief) },
+    beside: { sides: model.tables.sides, judged: judgedSides(model, observed), inOrder, work: heldSides(belief) },
   };
   const leftAlone = asItIs(trial);
   const isSuspected = causeChances(belief).some(({ id, probability }) => probability >= SUSPECTED_FROM && id !== model.tables.soundCause);
   const isGood = isGoodAsItIs(leftAlone, isSuspected);
-  const likely = causesToTreat(belief, isGood);
+  const likely = causesToTreat(belief, isGood).filter((each) => !curesWhatIsInOrder(model, each, inOrder));
   const treat = isGood ? likely : [...likely, ...causesOfSidesOut(belief, trial, likely)];
   const allowed = allowedNow(belief, rulings);
   const undoneWork = leftUndone(belief, allowed);
   const unknown = toRead(observed, belief, board);
+  const doubtful = doubtfulReadings(observed, belief).filter(({ station }) => isPlannedBy(station, trial));
   return {
     ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork },
     unknown: unknown.length,
+    doubted: doubtful.length,
     undone: undoneWork.length,
     needsNothing: treat.length === 0 && isGood,
     hasWorked: belief.done.length > 0,
@@ -72,6 +78,8 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
       binds: model.binds,
       cause: leadOf(belief),
       unknown,
+      doubtful,
+      tryAgain: triesDue(model, observed),
       ruledOut: rulings.filter(({ isObvious }) => !isObvious).map(({ action, title, why }) => ({ action, title, why })),
     },
   };
@@ -83,8 +91,13 @@ function toRead(observed: Observations, belief: Belief, board: GapBoard): Correc
   return told.length > 0 ? told : littleKnown(belief, board, new Set(observed.unreachable));
 }
 
+/** Whether a plan goes by what is read at a station: a gap, or a side that no try has found in order. */
+function isPlannedBy(station: string, { board, beside: { sides, inOrder } }: Trial): boolean {
+  return board.stations.includes(station) || sides.some(({ id, readAt }) => inOrder?.has(id) !== true && readAt.includes(station));
+}
+
 /** Work that is not done twice in one visit: where it did not serve once, something else will. */
-const DONE_ONCE: readonly EffectKind[] = ['cure', 'set', 'hold', 'wait'];
+const DONE_ONCE: readonly EffectKind[] = ['cure', 'set', 'hold', 'wait', 'strike'];
 
 /** What is allowed and has not been done already. */
 function allowedNow({ model, done }: Belief, rulings: readonly { action: string }[]): Action[] {

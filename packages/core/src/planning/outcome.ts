@@ -10,6 +10,9 @@ import { MOST_DRAWN, WATCHED_SD_MM, type SetPoint } from './setPoint';
 /** A fault that moves the watched gap by less leaves nothing to watch, mm. */
 const LEAST_MOVED_MM = 0.1;
 
+/** Moved by no more, a side that was in order still is, mm. */
+const NOT_FELT_MM = 0.5;
+
 /** A drawn door after its cures, before its places are set; watched work stops at its set point or as near as it can be drawn. */
 export function cured(
   { gaps: asDrawn, faults, errors }: DrawnDoor,
@@ -44,7 +47,14 @@ export type SideWork = Readonly<Record<string, { leftSdMm: number } | { againstM
 export interface SidesJudged {
   sides: readonly Side[];
   judged: ReadonlySet<string>;
+  /** Those that a try has found in order, whatever a level says: they stay so unless they are moved further out. None unless said. */
+  inOrder?: ReadonlySet<string>;
   work: SideWork;
+  /**
+   * Whether settings count for the sides: where they cure what brought the slab out. Else no gap is set for what stands beside it: a door is
+   * not hung crooked to stop its swinging.
+   */
+  followsSettings?: boolean;
 }
 
 /** Whether a plan makes a drawn door true to so many mm: gaps, bolt, and those of the sides that are judged. */
@@ -57,7 +67,7 @@ export function endsTrue(
   withinMm: number,
 ): boolean {
   const after = afterPlan(door, afterCures, plan, board);
-  return sidesInside(door, sidesBehind(board, after), beside) && isTrue(board, after, withinMm);
+  return sidesInside(door, beside.followsSettings === false ? afterCures : after, beside, board) && isTrue(board, after, withinMm);
 }
 
 /** What a drawn door is called after a plan; nothing when what stands beside the gaps is not in order. */
@@ -71,7 +81,9 @@ export function endsAs(
   withinMm: number,
 ): Verdicts<boolean> {
   const after = afterPlan(door, afterCures, plan, board);
-  return sidesInside(door, sidesBehind(board, after), beside) ? verdictsOn(board, eye, after, withinMm) : NO_VERDICT;
+  return sidesInside(door, beside.followsSettings === false ? afterCures : after, beside, board)
+    ? verdictsOn(board, eye, after, withinMm)
+    : NO_VERDICT;
 }
 
 export const NO_VERDICT: Verdicts<boolean> = { free: false, even: false, book: false };
@@ -79,12 +91,21 @@ export const NO_VERDICT: Verdicts<boolean> = { free: false, even: false, book: f
 /** The figures of the sides, which stand behind those of the stations. */
 export const sidesBehind = ({ stations }: GapBoard, figures: Float64Array) => figures.subarray(stations.length);
 
-function sidesInside({ errors }: DrawnDoor, figures: Float64Array, { sides, judged, work }: SidesJudged): boolean {
+function sidesInside(
+  { gaps, errors }: DrawnDoor,
+  after: Float64Array,
+  { sides, judged, inOrder, work }: SidesJudged,
+  board: GapBoard,
+): boolean {
+  const figures = sidesBehind(board, after);
+  const asFound = sidesBehind(board, gaps);
   return sides.every(({ id, min, max, target }, k) => {
     const done = work[id];
     if (!judged.has(id) && done === undefined) return true;
     const figure = done !== undefined && 'leftSdMm' in done ? target + done.leftSdMm * errors.ofSide : (figures[k] ?? 0);
-    return isHeldInside({ min, max }, figure, done);
+    if (inOrder?.has(id) !== true) return isHeldInside({ min, max }, figure, done);
+    const own = asFound[k] ?? 0;
+    return isHeldInside({ min: Math.min(min, own - NOT_FELT_MM), max: Math.max(max, own + NOT_FELT_MM) }, figure, done);
   });
 }
 

@@ -8,7 +8,7 @@ import { toEnd, type Stepwise } from '../stepwise';
 import { adviceFor } from './advice';
 import { candidate, untreated, waitsForDrying, type Candidate, type Trial } from './candidate';
 import { candidatesFor } from './candidates';
-import { bestFor, furtherPlans, inTheRunning, worthTrying } from './choose';
+import { bestFor, furtherPlans, inTheRunning, leastWork, worthTheirTimber, worthTrying } from './choose';
 import type { Correction, PlanOptions, PlanOutcome } from './correction';
 import { decide, RULES_AFTER, RULES_BEFORE } from './decision';
 import { meanBoard } from './drawnDoors';
@@ -52,7 +52,7 @@ function* planning(observed: Observations, belief: Belief, options: PlanOptions)
 function withoutSearch(facts: Facts, outcome: PlanOutcome): Correction {
   const { belief, board, trial, leftAlone, treat, undoneWork } = facts;
   const isAtOnce = outcome === 'at once';
-  const isKnown = !isAtOnce && outcome !== 'measure first';
+  const isKnown = !isAtOnce && outcome !== 'measure first' && outcome !== 'read again';
   return {
     ...facts.said,
     outcome,
@@ -71,9 +71,9 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const halfChecked = isHalfChecked(observed, board);
   const settingAlone = settingAloneOf(model, candidates, leftAlone);
   const timberMayGo = mayPlane(belief, treat, settingAlone, halfChecked);
-  const able = candidates.filter(({ found }) => found.planed.length === 0 || timberMayGo);
+  const able = worthTheirTimber(candidates.filter(({ found }) => found.planed.length === 0 || timberMayGo));
   const usable = inTheRunning(able, leftAlone, { isHalfChecked: halfChecked, hasCauseToTreat: treat.length > 0 });
-  const best = bestFor('quickest', usable, leftAlone);
+  const best = leastWork(bestFor('quickest', usable, leftAlone), usable);
   const isUndone = undoneWork.length > 0 && !isGood;
   const isWaiting = !isUndone && waitsForDrying(model, best);
   const tried = () => worthTrying(best, able, treat) ?? best;
@@ -85,11 +85,12 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const leadChance = facts.said.cause.probability;
   const after = { ...facts, chosen: candidatesChosen, first, isUndone, isWaiting, leadChance, looksLeft };
   const outcome = decide(RULES_AFTER, after)?.outcome ?? 'helps';
+  const shown = outcome === 'falls short' ? withoutPatchwork(facts, chosen) : chosen;
   const touchesNothing = outcome === 'find out first' || (outcome === 'falls short' && !gains(first, leftAlone));
   return {
     ...facts.said,
     outcome,
-    plans: (touchesNothing ? [['quickest', leftAlone] as const] : chosen).map(([aim, each]) => planned(facts, aim, each)),
+    plans: (touchesNothing ? [['quickest', leftAlone] as const] : shown).map(([aim, each]) => planned(facts, aim, each)),
     settingAlone,
     lost: lostPlans(model, able, candidatesChosen, first),
     advice: [
@@ -106,6 +107,16 @@ function planned({ belief, board, leftAlone }: Facts, aim: PlanAim, each: Candid
 /** Whether work is worth doing where it does not make the door what it should be: it treats a cause, or makes it free more often. */
 function gains(work: Candidate, leftAlone: Candidate): boolean {
   return work.cures.length > 0 || work.sides.length > 0 || work.chances.free >= leftAlone.chances.free + WORTH_WORKING_FOR;
+}
+
+/** Where nothing brings the door where it should be, its causes are treated, and no hinge is set for less than it is worth. */
+function withoutPatchwork({ trial }: Facts, chosen: readonly (readonly [PlanAim, Candidate])[]): (readonly [PlanAim, Candidate])[] {
+  return chosen.map(([aim, each]) => {
+    if (each.cures.length + each.sides.length === 0) return [aim, each] as const;
+    const after = trial.drawn.map((door) => cured(door, each.cures, trial.board, each.setPoints));
+    const bare = candidate(trial, { ...untreated(trial), ...each, after }, nothingSet(trial, meanBoard(after)));
+    return [aim, each.chances.free < bare.chances.free + WORTH_WORKING_FOR ? bare : each] as const;
+  });
 }
 
 /** What was found undone, as a plan by itself: what else there is to do shows afterwards. */

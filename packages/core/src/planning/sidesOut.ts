@@ -1,9 +1,11 @@
 import type { Belief } from '../inference/belief';
 import { causeChances } from '../inference/expectation';
 import type { Cause } from '../model/cause';
+import { dot } from '../numbers/gaussian';
 import type { Trial } from './candidate';
 import { isHeldInside, sidesBehind } from './outcome';
 import { sideOffBy } from './sideOffBy';
+import { worksOnSide } from './sidesTold';
 
 /** A side that was read and is outside its limits with this chance is seen to, whatever has brought it there. */
 const OUT_FROM = 0.6;
@@ -14,26 +16,33 @@ const OWN_SHARE = 0.5;
 /** For each side that is likely out, the likeliest cause that work on this side cures; its parts that are treated anyway are left out. */
 export function causesOfSidesOut(
   belief: Belief,
-  { drawn, board, beside: { sides, judged, work } }: Trial,
+  { drawn, board, beside: { sides, judged, inOrder, work } }: Trial,
   treat: readonly Cause[],
 ): Cause[] {
   const { action, cause } = belief.model;
-  const worksOn = (id: string, side: string) => {
-    const { effect } = action(id);
-    return (effect.kind === 'set' || effect.kind === 'hold') && effect.side === side;
-  };
   const parts = new Set(treat.map(({ part }) => part));
   const out = sides.filter(({ id, min, max }, k) => {
     const outside = drawn.filter(({ gaps }) => !isHeldInside({ min, max }, sidesBehind(board, gaps)[k] ?? 0, work[id])).length;
-    return judged.has(id) && outside >= OUT_FROM * drawn.length && isOutByItself(belief, id);
+    return (
+      judged.has(id) &&
+      inOrder?.has(id) !== true &&
+      outside >= OUT_FROM * drawn.length &&
+      (isOutByItself(belief, id) || !treat.some((each) => moves(belief, each, id)))
+    );
   });
   const found = out.flatMap(({ id: side }) => {
     const [likeliest] = causeChances(belief)
       .map(({ id }) => cause(id))
-      .filter(({ cures }) => cures.some((id) => worksOn(id, side)));
+      .filter(({ cures }) => cures.some((id) => worksOnSide(action(id), side)));
     return likeliest === undefined || parts.has(likeliest.part) ? [] : [likeliest];
   });
   return found.filter(({ part }, i) => found.findIndex((each) => each.part === part) === i);
+}
+
+/** Whether a cause brings a side out: then it is seen to once that has been treated. */
+function moves({ model }: Belief, { forms }: Cause, side: string): boolean {
+  const { coefficients } = model.sideRow(side);
+  return forms.some(({ axes }) => axes.some((axis) => dot(coefficients, model.direction(axis.moves)) !== 0));
 }
 
 /**

@@ -1,23 +1,102 @@
-import type { Observations } from '../inference/observed';
+import { answerChancesUnder, expectedBy } from '../inference/answerChances';
+import type { Belief } from '../inference/belief';
+import type { AnsweredFinding, Observations } from '../inference/observed';
+import type { Action, EffectKind } from '../model/action';
+import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
+import type { SaidBy } from '../model/tables';
 import { judgedSides } from './soFar';
 
-/**
- * Stations at which a side would be read that an answer says is out and that nobody has read. Asked again after work, the last answer
- * holds; once anything has been done, what the customer told at first no longer does.
- */
+/** Stations at which a side would be read that an answer says is out and that nobody has read. */
 export function sidesToldUnread(model: DoorModel, observed: Observations): string[] {
-  const { findings, rounds = [], unreachable = [] } = observed;
+  const isSaid = saidOf(model, observed);
+  const judged = judgedSides(model, observed);
+  const stations = model.tables.sides
+    .filter(({ id, toldBy = [] }) => !judged.has(id) && toldBy.some(isSaid))
+    .flatMap(({ readAt }) => readAt);
+  return [...new Set(stations)].filter((id) => !observed.unreachable?.includes(id));
+}
+
+/** An answer that the figures make less likely than this is taken for a mistake. */
+const BELIEVED_FROM = 0.1;
+
+/**
+ * What a try has found in order and no answer says is out: sides, and the station where the moving part meets the fixed one. Once the slab
+ * has been moved only a try since then tells, and a try that no figure bears out is none.
+ */
+export function foundInOrder(belief: Belief, observed: Observations): Set<string> {
+  const { model } = belief;
+  const { sides, meeting } = model.tables;
+  const isTold = saidOf(model, observed);
+  const believed = saidSinceMoved(model, observed).filter((each) => chanceOf(belief, each) >= BELIEVED_FROM);
+  const isTried = saidOf(model, { readings: [], findings: believed });
+  return new Set(
+    [...sides, { ...meeting, id: meeting.station }]
+      .filter(({ toldBy = [], clearedBy = [] }) => clearedBy.some(isTried) && !toldBy.some(isTold))
+      .map(({ id }) => id),
+  );
+}
+
+/** How likely an answer is, by all that is believed of the door as it hangs. */
+function chanceOf({ model, held }: Belief, { finding: id, answer }: AnsweredFinding): number {
+  const finding = model.finding(id);
+  const place = finding.answers.findIndex((each) => each.id === answer);
+  return held.reduce((sum, { hypothesis: { causes }, posterior, probability }) => {
+    const chances = answerChancesUnder(
+      model,
+      finding,
+      causes.map((each) => each.id),
+      expectedBy(posterior),
+    );
+    return sum + probability * (chances[place] ?? 0);
+  }, 0);
+}
+
+/** The tries that tell whether something beside the gaps is in order and that nobody has made since the slab was moved. */
+export function triesDue(model: DoorModel, observed: Observations): string[] {
+  if (!hasMoved(model, observed)) return [];
+  const { sides, meeting } = model.tables;
+  const made = new Set(saidSinceMoved(model, observed).map(({ finding }) => finding));
+  const asked = [...sides, meeting].flatMap(({ toldBy = [], clearedBy = [] }) => [...toldBy, ...clearedBy].map(({ finding }) => finding));
+  return model.findings
+    .filter(({ id, stage, again }) => stage === 'test' && again === true && asked.includes(id) && !made.has(id))
+    .map(({ id }) => id);
+}
+
+const MOVES_SLAB: readonly EffectKind[] = ['cure', 'shift', 'lower'];
+
+/** Of each round whether its work moved the slab. */
+const movedIn = ({ action }: DoorModel, { rounds = [] }: Observations) =>
+  rounds.map(({ done }) => done.some((step) => MOVES_SLAB.includes(action(step.action).effect.kind)));
+
+const hasMoved = (model: DoorModel, observed: Observations) => movedIn(model, observed).includes(true);
+
+/** The answers that speak of the slab as it hangs now. */
+function saidSinceMoved(model: DoorModel, observed: Observations): readonly AnsweredFinding[] {
+  const { findings, rounds = [] } = observed;
+  const last = movedIn(model, observed).lastIndexOf(true);
+  const since = rounds.slice(Math.max(0, last)).flatMap((round) => round.findings ?? []);
+  return last < 0 ? [...findings, ...since] : since;
+}
+
+/** Asked again after work, the last answer holds; once anything has been done, what the customer told at first no longer does. */
+function saidOf(model: DoorModel, { findings, rounds = [] }: Observations): (said: SaidBy) => boolean {
   const again = rounds.flatMap((round) => round.findings ?? []);
   const last = new Map([...findings, ...again].map(({ finding, answer }) => [finding, answer]));
   const isStale = (finding: string) =>
     rounds.length > 0 && model.finding(finding).stage === 'listen' && !again.some((each) => each.finding === finding);
-  const judged = judgedSides(model, observed);
-  const stations = model.tables.sides
-    .filter(
-      ({ id, toldBy = [] }) =>
-        !judged.has(id) && toldBy.some(({ finding, answers }) => answers.includes(last.get(finding) ?? '') && !isStale(finding)),
-    )
-    .flatMap(({ readAt }) => readAt);
-  return [...new Set(stations)].filter((id) => !unreachable.includes(id));
+  return ({ finding, answers }) => answers.includes(last.get(finding) ?? '') && !isStale(finding);
+}
+
+/** Whether work is on one side and nothing else. */
+export function worksOnSide({ effect }: Action, side: string): boolean {
+  return (effect.kind === 'set' || effect.kind === 'hold') && effect.side === side;
+}
+
+/** Whether all that cures a cause is work on what was found in order: then there is nothing to cure. */
+export function curesWhatIsInOrder({ tables }: DoorModel, { cures }: Cause, inOrder: ReadonlySet<string>): boolean {
+  const isInOrder = (work: Action) =>
+    work.effect.kind === 'strike' ? inOrder.has(tables.meeting.station) : [...inOrder].some((side) => worksOnSide(work, side));
+  const work = tables.actions.filter(({ id }) => cures.includes(id));
+  return work.length > 0 && work.every(isInOrder);
 }

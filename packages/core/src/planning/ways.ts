@@ -33,7 +33,7 @@ export function waysToTreat(belief: Belief, allowed: readonly Action[], treat: r
 type Treatment = (way: Way) => Way;
 
 /** The treatments of one cause of which a way takes one. */
-function treatmentsOf(belief: Belief, allowed: readonly Action[], { cures, at }: Cause): Treatment[] {
+function treatmentsOf(belief: Belief, allowed: readonly Action[], { cures, at, harmsUnseen }: Cause): Treatment[] {
   const place = at === undefined ? -1 : belief.model.places.indexOf(at);
   const actions = cures.flatMap((id) => allowed.find((a) => a.id === id) ?? []);
   const treatments = actions.flatMap((action) => treatmentBy(belief, action, place));
@@ -41,7 +41,8 @@ function treatmentsOf(belief: Belief, allowed: readonly Action[], { cures, at }:
   const hide: Treatment = (way) => ({ ...way, hidesCause: way.hidesCause || isFrameWork });
   // Cures that set the slab go together: any one of them treats the cause.
   if (treatments.length > 0 && actions.every(setsSlab)) return [(way) => treatments.reduce((sum, take) => take(sum), way)];
-  return isFrameWork || treatments.length === 0 ? [...treatments, hide] : treatments;
+  // What does harm unseen is no less harmful when it is hidden.
+  return (isFrameWork && harmsUnseen !== true) || treatments.length === 0 ? [...treatments, hide] : treatments;
 }
 
 function treatmentBy(belief: Belief, action: Action, place: number): Treatment[] {

@@ -11,10 +11,12 @@ import { DoorDrawing } from '../../doors/hinged/DoorDrawing';
 import type { GapLabel } from '../../doors/hinged/gapLabel';
 import { VERDICT_WORDS } from '../../design/drawing/marks';
 import { useLengthWords, type LengthWords } from '../../design/lengthWords';
+import { DoubtfulReadings } from '../../call/DoubtfulReadings';
 import { openStation } from '../../call/NextBestCard';
 import { CallSheets } from '../../sheets/CallSheets';
 import { percent } from '../../record/percent';
-import { lastReadings, observedNow } from '../../record/observed';
+import { lastReadings, observedNow, standingWork } from '../../record/observed';
+import { LookAgain } from './LookAgain';
 import { PlanTabs } from './PlanTabs';
 import { chancesWords, hingeWords, outcomeWords } from '../../record/planWords';
 import { WhatIf } from './WhatIf';
@@ -38,8 +40,10 @@ export function Fix({ record, correction }: FixProps) {
   if (plan === undefined || drawn === undefined) return null;
   const drawingWidth = Math.min(width - 2 * SPACE.l, isWide ? 520 : 460);
   const drawingHeight = isWide ? 520 : 400;
-  const { outcome, cause: lead, unknown, advice, lost } = correction;
-  const [firstUnknown] = unknown;
+  const { outcome, cause: lead, unknown, doubtful, tryAgain, advice, lost } = correction;
+  const readsAgain = outcome === 'read again';
+  const toRead = unknown[0]?.station ?? (readsAgain ? doubtful[0]?.station : undefined);
+  const lastWork = standingWork(record).at(-1);
   const nextStep = plan.steps.findIndex((step) => adjustmentFor(record, step) === undefined);
   const rounds = observedNow(record).rounds?.length ?? 0;
 
@@ -76,7 +80,8 @@ export function Fix({ record, correction }: FixProps) {
           )}
           <PlanTabs plans={correction.plans} binds={correction.binds} chosen={plan.aim} onChoose={setAim} />
           <Words testID="plan-outcome">{outcomeWords(correction)}</Words>
-          {outcome !== 'measure first' && (
+          {readsAgain && <DoubtfulReadings doubtful={doubtful} words={words} />}
+          {outcome !== 'measure first' && !readsAgain && (
             <Words tone="pencil">
               {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). ${chancesWords(plan)}; still so in two years ${percent(plan.holds)}. Check after every step.`}
             </Words>
@@ -84,9 +89,9 @@ export function Fix({ record, correction }: FixProps) {
           {unknown.map(({ station: id, sdMm }) => (
             <Words key={id}>{`${station(id).title}: known only to ±${words.withUnit(sdMm)}`}</Words>
           ))}
-          {firstUnknown !== undefined && (
-            <Press onPress={() => openStation(record, firstUnknown.station)} testID="read-unknown">
-              Read it now
+          {toRead !== undefined && (
+            <Press onPress={() => openStation(record, toRead)} testID="read-unknown">
+              {readsAgain ? 'Read it again' : 'Read it now'}
             </Press>
           )}
           {advice.map((line) => (
@@ -95,6 +100,11 @@ export function Fix({ record, correction }: FixProps) {
             </Slip>
           ))}
         </Section>
+        {plan.steps.length === 0 && lastWork !== undefined && tryAgain.length > 0 && (
+          <Section title="Try it, now that it hangs otherwise">
+            <LookAgain record={record} after={lastWork} ids={tryAgain} />
+          </Section>
+        )}
         {plan.steps.length > 0 && (
           <Section title="Steps">
             {plan.steps.map((step, i) => (
@@ -110,7 +120,7 @@ export function Fix({ record, correction }: FixProps) {
             ))}
           </Section>
         )}
-        {unknown.length === 0 && (
+        {unknown.length === 0 && !readsAgain && (
           <PlanRemainder
             plan={plan}
             title={correction.binds === 'book' ? 'Stays outside its limits' : 'Stays beyond the book'}

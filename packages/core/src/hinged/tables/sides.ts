@@ -27,6 +27,7 @@ export const SIDES = {
       { finding: 'halfOpen', answers: ['opens', 'closes'] },
       { finding: 'complaint', answers: ['swingsItself'] },
     ],
+    clearedBy: [{ finding: 'halfOpen', answers: ['stays'] }],
   },
   inPlane: {
     title: 'corner off the stop',
@@ -37,6 +38,7 @@ export const SIDES = {
     max: 2.8,
     readAt: ['stop.top', 'stop.bottom'],
     toldBy: [{ finding: 'firstContact', answers: ['corner'] }],
+    clearedBy: [{ finding: 'latch', answers: ['alone'] }],
   },
   offStop: {
     title: 'slab off its stop',
@@ -50,6 +52,7 @@ export const SIDES = {
       { finding: 'latch', answers: ['rattles'] },
       { finding: 'complaint', answers: ['rattles'] },
     ],
+    clearedBy: [{ finding: 'latch', answers: ['alone'] }],
   },
   clearsFloor: {
     title: 'foot gap, half open',
@@ -63,6 +66,7 @@ export const SIDES = {
       { finding: 'floorDrag', answers: ['partWay'] },
       { finding: 'complaint', answers: ['dragsFloor'] },
     ],
+    clearedBy: [{ finding: 'floorDrag', answers: ['free'] }],
   },
 } as const satisfies Record<string, SideEntry>;
 
