@@ -1,6 +1,6 @@
-import type { PlannedStep } from '@proper-swing/core';
+import type { Plan, PlannedStep } from '@proper-swing/core';
 import { lengthWords } from '../design/lengthWords';
-import { amountWords, placeWords, untilWords } from './planWords';
+import { amountWords, placeWords, surerByWords, uncertaintyWords, untilWords } from './planWords';
 
 const words = lengthWords({ system: 'mm' });
 const step = (change: Partial<PlannedStep>): PlannedStep => ({
@@ -47,5 +47,28 @@ describe('a step in words', () => {
   it('says which hinge and which way the slab goes', () => {
     expect(placeWords(step({ hinge: 'bottom', shiftMm: 1.05 }), words)).toBe('bottom hinge: slab 1 mm toward the latch');
     expect(placeWords(step({ hinge: 'top', shiftMm: -2.4 }), words)).toBe('top hinge: slab 2.4 mm toward the hinges');
+  });
+});
+
+describe('how sure a plan is', () => {
+  const plan = (even: number, uncertainty: Plan['uncertainty']): Plan => ({
+    aim: 'quickest',
+    steps: [],
+    minutes: 0,
+    chances: { free: 1, even, book: 0 },
+    uncertainty,
+    holds: 1,
+    gaps: [],
+    outside: [],
+    uneven: [],
+    misfit: [],
+  });
+
+  it('is told by what its chance would be, what would help most first, and what would help little not at all', () => {
+    const unsure = plan(0.7, { ifKnown: { cause: 0.8, readings: 0.74, hand: 0.9 }, reading: { station: 'bolt.low', chance: 0.78 } });
+    expect(uncertaintyWords(unsure, 'even')).toBe('Even would be 90 % with a steady hand, 80 % with the cause known.');
+    expect(surerByWords(unsure, 'even')).toMatch(/^To be surer, read: bolt.* \(even 78 %\)$/);
+    const sure = plan(0.98, { ifKnown: { cause: 1, readings: 1, hand: 0.99 } });
+    expect([uncertaintyWords(sure, 'even'), surerByWords(sure, 'even')]).toEqual(['', '']);
   });
 });

@@ -124,4 +124,27 @@ export function chancesWords({ chances: { free, even, book } }: Plan): string {
   return `At the first check free ${percent(free)}, even ${percent(even)}, by the book ${percent(book)}`;
 }
 
+/** A chance raised by less is not worth a word. */
+const WORTH_SAYING = 0.05;
+
+/** What keeps a plan from being sure, by what its chance would be: `Would be 92 % with the cause known, 88 % with a steady hand.` */
+export function uncertaintyWords({ chances, uncertainty: { ifKnown } }: Plan, binds: Correction['binds']): string {
+  const raised = [
+    { chance: ifKnown.cause, by: 'with the cause known' },
+    { chance: ifKnown.readings, by: 'with every figure known' },
+    { chance: ifKnown.hand, by: 'with a steady hand' },
+  ].filter(({ chance }) => chance >= chances[binds] + WORTH_SAYING);
+  if (raised.length === 0) return '';
+  const said = raised.sort((a, b) => b.chance - a.chance).map(({ chance, by }) => `${percent(chance)} ${by}`);
+  return `${capitalOf(VERDICT_SHORT[binds])} would be ${said.join(', ')}.`;
+}
+
+const capitalOf = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+/** The reading that would raise the chance most: `Read the strike height first: even 88 %`. */
+export function surerByWords({ uncertainty: { reading } }: Plan, binds: Correction['binds']): string {
+  if (reading === undefined) return '';
+  return `To be surer, read: ${station(reading.station).title.toLowerCase()} (${VERDICT_SHORT[binds]} ${percent(reading.chance)})`;
+}
+
 export const AIM_WORDS: Readonly<Record<PlanAim, string>> = { quickest: 'Quickest', lasting: 'Lasting', 'if that fails': 'If that fails' };

@@ -41,7 +41,23 @@ const planShape = object({
     .noUnknown()
     .required()
     .meta({ description: 'At the first check' }),
-  chanceTrue: probability('Chance that everything is inside the profile at the first check'),
+  uncertainty: object({
+    ifKnown: object({
+      cause: probability('Chance of what the work is for, if the cause were known'),
+      readings: probability('If every figure were known'),
+      hand: probability('If the hand made no error'),
+    })
+      .noUnknown()
+      .required(),
+    reading: object({ station: stationId, chance: probability('Chance once it has been read') })
+      .noUnknown()
+      .default(undefined)
+      .optional()
+      .meta({ description: 'The reading that would raise the chance most' }),
+  })
+    .noUnknown()
+    .required()
+    .meta({ description: 'What keeps the plan from being sure' }),
   holds: probability('Chance that it still holds in two years'),
   gaps: array(
     object({ station: stationId, beforeMm: mm('Figure now').required(), afterMm: mm('Figure after the plan').required() })

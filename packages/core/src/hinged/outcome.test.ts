@@ -19,7 +19,13 @@ const looseDoor = (error = 0): DrawnDoor => {
   const gaps = new Float64Array(board.stations.length).fill(3);
   gaps[top] = 5;
   gaps[latch] = 0;
-  return { gaps, faults: new Map([['looseTopScrews', fault]]), errors: workErrorsFrom(new Array<number>(16).fill(error)) };
+  return {
+    gaps,
+    faults: new Map([['looseTopScrews', fault]]),
+    errors: workErrorsFrom(new Array<number>(16).fill(error)),
+    state: new Float64Array(0),
+    supposition: 0,
+  };
 };
 const cures = [action('longScrew')];
 const until = (mm: number) => [{ action: 'longScrew', station: 'hinge.top', mm }];

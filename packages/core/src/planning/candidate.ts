@@ -4,7 +4,7 @@ import { GAUGE_TELLS_MM } from '../model/profile';
 import type { GapBoard } from './board';
 import type { DrawnDoor } from './drawnDoors';
 import type { Verdict } from '../model/tables';
-import { endsAs, endsTrue, NO_VERDICT, type SidesJudged } from './outcome';
+import { endsAs, NO_VERDICT, type SidesJudged } from './outcome';
 import type { Verdicts } from './verdicts';
 import type { FoundPlan, RequiredSetting } from './searchSpace';
 import type { SetPoint } from './setPoint';
@@ -20,13 +20,12 @@ const BINDS_FROM = 2;
 
 /** Work that may be proposed, tried on the drawn doors. */
 export interface Candidate extends Required<PlannedWork> {
+  mustUse: readonly RequiredSetting[];
   /** The verdict that plans are chosen for on this door, and by drawn door whether it holds in the end. */
   verdict: Verdict;
   isTrue: readonly boolean[];
   /** Share of the drawn doors that end with each verdict. */
   chances: Verdicts<number>;
-  /** Whether it ends true by the book to so many mm. */
-  endsWithin: (mm: number) => boolean[];
   minutes: number;
   irreversibility: number;
   holds: number;
@@ -70,7 +69,6 @@ export function candidate(trial: Trial, { cures, setPoints, sides, mustUse, hide
     ...found.planed.map(({ edge }) => ({ action: planingOf(model.tables, edge), amount: 1 })),
     ...(found.strike ? [{ action: found.strike.choice.action, amount: 1 }] : []),
   ];
-  const endsWithin = (mm: number) => drawn.map((door, i) => endsTrue(door, after[i] ?? door.gaps, found, beside, board, mm));
   // A place far off the line of the others binds, whatever the gaps are.
   const isOffLine = found.misfit.some((mm) => Math.abs(mm) > BINDS_FROM * model.tables.misfit.allowedMm);
   const ends = drawn.map((door, i) =>
@@ -81,11 +79,11 @@ export function candidate(trial: Trial, { cures, setPoints, sides, mustUse, hide
     cures,
     setPoints,
     sides,
+    mustUse,
     found,
     verdict: model.binds,
     isTrue: ends.map((each) => each[model.binds]),
     chances: { free: shareOf('free'), even: shareOf('even'), book: shareOf('book') },
-    endsWithin,
     minutes: work.reduce((sum, { action, amount }) => sum + minutesOf(action, amount), 0),
     irreversibility: work.reduce((sum, { action }) => sum + action.irreversibility, 0),
     holds: work.reduce((least, { action }) => Math.min(least, action.holds), 1),

@@ -32,7 +32,7 @@ describe('what becomes of a door', () => {
     // Nothing is searched for, so nothing has lost.
     expect(left.lost).toEqual([]);
     expect(left.plans[0]).toMatchObject({ aim: 'quickest', minutes: 0, holds: 1, outside: [], uneven: [], misfit: [] });
-    expect(left.plans[0]?.chanceTrue).toBeGreaterThan(0.9);
+    expect(left.plans[0]?.chances.book).toBeGreaterThan(0.9);
     expect(left.cause).toMatchObject({ id: 'sound', title: 'Nothing wrong' });
     expect(left.cause.probability).toBeGreaterThan(0.9);
   });
@@ -57,7 +57,7 @@ describe('what becomes of a door', () => {
     const [usual, other, fewer] = [correct(observed), correct(observed, HATCH, { seed: 2 }), correct(observed, HATCH, { draws: 60 })];
     for (const each of [other, fewer]) {
       expect(actionsOf(each)[0]).toEqual(actionsOf(usual)[0]);
-      expect(each.plans[0]?.chanceTrue).toBeCloseTo(usual.plans[0]?.chanceTrue ?? NaN, 0);
+      expect(each.plans[0]?.chances.book).toBeCloseTo(usual.plans[0]?.chances.book ?? NaN, 0);
     }
   });
 
@@ -171,6 +171,7 @@ describe('timber', () => {
 });
 
 describe('a candidate as a plan', () => {
+  const uncertainty = { ifKnown: { cause: 0.9, readings: 1, hand: 0.8 } };
   const model = modelOf(HATCH, hatch);
   const board = gapBoard(model, new Set());
   const trial: Trial = { model, board, drawn: [], misfitNow: [0, 0], beside: { sides: [], judged: new Set(), work: {} } as never };
@@ -178,7 +179,7 @@ describe('a candidate as a plan', () => {
   const found: FoundPlan = { settings: [], planed: [], gaps: gaps(2, 3.4, 4.04), misfit: [0.6, -0.4], outside: 0.9, price: 0 };
 
   it('tells each figure before and after, and what a gauge finds outside, uneven or off the line', () => {
-    const plan = planOf(model, 'lasting', candidate(trial, untreated(trial), found), board, gaps(2, 5, 3));
+    const plan = planOf(trial, 'lasting', candidate(trial, untreated(trial), found), gaps(2, 5, 3), uncertainty);
     expect(plan.aim).toBe('lasting');
     expect(plan.gaps).toEqual([
       { station: 'gap.left', beforeMm: 2, afterMm: 2 },
@@ -188,6 +189,6 @@ describe('a candidate as a plan', () => {
     expect(plan.outside).toEqual([{ station: 'gap.right', mm: expect.closeTo(0.4, 12) as number }]);
     expect(plan.uneven).toEqual([{ edge: 'rim', mm: expect.closeTo(0.4, 12) as number }]);
     expect(plan.misfit).toEqual([{ place: 'leftPeg', mm: 0.6 }]);
-    expect([plan.steps, plan.minutes, plan.holds, plan.chanceTrue]).toEqual([[], 0, 1, 0]);
+    expect([plan.steps, plan.minutes, plan.holds, plan.uncertainty]).toEqual([[], 0, 1, uncertainty]);
   });
 });

@@ -11,6 +11,9 @@ export interface DrawnDoor {
   /** What each cause at work adds to the board, mm; taking the cause away takes this away. */
   faults: ReadonlyMap<string, Float64Array>;
   errors: WorkErrors;
+  /** The state it was drawn in, and which set of causes is at work. */
+  state: Float64Array;
+  supposition: number;
 }
 
 /** Draws doors from the belief: a hypothesis by its probability, then its state. */
@@ -36,6 +39,8 @@ export function drawDoors(belief: Belief, board: GapBoard, random: RandomStream,
       gaps: gapsAt(board, model, state),
       faults,
       errors: drawWorkErrors(random),
+      state,
+      supposition: held.hypothesis.supposition,
     };
   });
 }

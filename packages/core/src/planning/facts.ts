@@ -18,7 +18,7 @@ import { rulingsOn } from './rulings';
 import type { FoundPlan } from './searchSpace';
 import { causesOfSidesOut } from './sidesOut';
 import { curesWhatIsInOrder, foundInOrder, sidesToldUnread, triesDue } from './sidesTold';
-import { edgesRead, heldSides, isFullyChecked, judgedSides, shiftsDone } from './soFar';
+import { edgesRead, heldSides, isFullyChecked, judgedSides, shiftsDone, unreadOf } from './soFar';
 
 /** A gap less well known than this is measured before anything is planned by it, mm (standard deviation). */
 const PLAN_UP_TO_SD_MM = 1.5;
@@ -39,6 +39,8 @@ export interface Facts extends Before {
   treat: readonly Cause[];
   allowed: readonly Action[];
   undoneWork: readonly Action[];
+  /** Stations that could still be read: of the door as found, until work has begun. */
+  toRead: readonly string[];
   /** What is told whatever is decided. */
   said: Pick<Correction, 'binds' | 'cause' | 'unknown' | 'doubtful' | 'tryAgain' | 'ruledOut'>;
 }
@@ -64,10 +66,11 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   const treat = isGood ? likely : [...likely, ...causesOfSidesOut(belief, trial, likely)];
   const allowed = allowedNow(belief, rulings);
   const undoneWork = leftUndone(belief, allowed);
-  const unknown = toRead(observed, belief, board);
+  const unknown = readFirst(observed, belief, board);
   const doubtful = doubtfulReadings(observed, belief).filter(({ station }) => isPlannedBy(station, trial));
   return {
     ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork },
+    toRead: unreadOf(model, observed),
     unknown: unknown.length,
     doubted: doubtful.length,
     undone: undoneWork.length,
@@ -86,7 +89,7 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
 }
 
 /** What is to be read first: a side that was told of; else the gaps. Nobody is sent round all gaps for a door that only swings. */
-function toRead(observed: Observations, belief: Belief, board: GapBoard): Correction['unknown'] {
+function readFirst(observed: Observations, belief: Belief, board: GapBoard): Correction['unknown'] {
   const told = sidesToldUnread(belief.model, observed).map((station) => ({ station, sdMm: doubtAt(belief, station) }));
   return told.length > 0 ? told : littleKnown(belief, board, new Set(observed.unreachable));
 }

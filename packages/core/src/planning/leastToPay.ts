@@ -1,13 +1,14 @@
-import { evenAllowed, insetOf, type GapBoard } from './board';
+import { evenAllowed, insetOf, type GapBoard, type Guard } from './board';
 import { GUARD_PRICE, OUTSIDE_PRICE, type SearchSpace, type Setting } from './searchSpace';
 
-/** A figure of the board, or the difference of two of one edge, with the room it has. */
-interface Figure {
-  /** Of the gaps, and of what a setting changes them by. */
-  of: (gaps: Float64Array) => number;
-  min: number;
-  max: number;
-  inset: number;
+/** Figures of the board, and differences of two of one edge, with the room each has; as plain lists, for a search asks this at every turn. */
+interface Figures {
+  /** Index of the gap, and of the one it is less by, or −1. */
+  gap: Int32Array;
+  less: Int32Array;
+  min: Float64Array;
+  max: Float64Array;
+  inset: Float64Array;
 }
 
 /**
@@ -19,75 +20,92 @@ interface Figure {
  */
 export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Array) => number {
   const { board, guard } = space;
-  const planePrices = new Map<string, number>();
-  for (const { action, price } of space.planes) {
-    if (action.effect.kind === 'plane')
-      planePrices.set(action.effect.edge, Math.min(price, planePrices.get(action.effect.edge) ?? Infinity));
-  }
+  const planed = planedEdges(space);
   const strikePrice = Math.min(...space.strikes.map(({ price }) => price));
-  const stations = board.stations.map((_, i): Figure => {
-    const { min = -Infinity, max = Infinity } = board.limits[i] ?? {};
-    return { of: (gaps) => gaps[i] ?? 0, min, max, inset: insetOf({ min, max }, guard.stations[i] ?? 0) };
-  });
-  const edgeOf = board.stations.map((_, i) => planedEdge(board, i, planePrices));
-  const pairs = board.evenEdges.map((edge, e) => {
-    if (edge.some((i) => edgeOf[i] !== undefined)) return [];
-    const within = board.evenWithin;
-    const inset = within - evenAllowed(board, guard.edges[e] ?? 0);
-    return edge.flatMap((a, at) =>
-      edge.slice(at + 1).map((b): Figure => ({ of: (gaps) => (gaps[a] ?? 0) - (gaps[b] ?? 0), min: -within, max: within, inset })),
-    );
-  });
-  const figures = [...stations, ...pairs.flat()];
+  const edgeOf = board.stations.map((_, i) => planed.findIndex(({ edge }) => board.onEdge[edge]?.includes(i)));
+  const pairsOf = board.evenEdges.map((edge) =>
+    edge.some((i) => (edgeOf[i] ?? -1) >= 0) ? [] : edge.flatMap((a, at) => edge.slice(at + 1).map((b) => [a, b] as const)),
+  );
+  const figures = figuresOf(board, guard, pairsOf);
   const reach = reachBelow(figures, space.settings);
-  const pairsAt = pairs.map((_, e) => stations.length + pairs.slice(0, e).reduce((sum, each) => sum + each.length, 0));
+  const stationCount = board.stations.length;
+  const tight = new Float64Array(planed.length);
 
   return (depth, gaps) => {
-    const { low, high } = reach[depth] ?? { low: [], high: [] };
-    const lack = (k: number, figure: Figure, value: number) => short(figure.min - value - (high[k] ?? 0), figure.inset);
-    const excess = (k: number, figure: Figure, value: number) => short(value + (low[k] ?? 0) - figure.max, figure.inset);
-    const tight = new Map<string, number>();
+    const at = reach[depth];
+    const payFor = (k: number, which: 'lack' | 'excess') => {
+      const less = figures.less[k] ?? -1;
+      const value = (gaps[figures.gap[k] ?? 0] ?? 0) - (less < 0 ? 0 : (gaps[less] ?? 0));
+      const by = which === 'lack' ? (figures.min[k] ?? 0) - value - (at?.high[k] ?? 0) : value + (at?.low[k] ?? 0) - (figures.max[k] ?? 0);
+      return short(by, figures.inset[k] ?? 0);
+    };
+    tight.fill(0);
     let sum = 0;
-    stations.forEach((figure, k) => {
-      const value = figure.of(gaps);
-      const [less, more] = [lack(k, figure, value), excess(k, figure, value)];
-      const edge = edgeOf[k];
+    for (let k = 0; k < stationCount; k += 1) {
+      const [less, more] = [payFor(k, 'lack'), payFor(k, 'excess')];
+      const edge = edgeOf[k] ?? -1;
       if (k === board.bolt) sum += Math.min(less + more, strikePrice);
-      else if (edge === undefined) sum += less + more;
+      else if (edge < 0) sum += less + more;
       else {
         sum += more;
-        tight.set(edge, (tight.get(edge) ?? 0) + less);
+        tight[edge] = (tight[edge] ?? 0) + less;
       }
-    });
-    for (const [edge, cost] of tight) sum += Math.min(cost, planePrices.get(edge) ?? Infinity);
-    pairs.forEach((own, e) => {
+    }
+    for (let e = 0; e < tight.length; e += 1) sum += Math.min(tight[e] ?? 0, planed[e]?.price ?? Infinity);
+    let k = stationCount;
+    for (const pairs of pairsOf) {
       let most = 0;
-      own.forEach((figure, p) => {
-        const k = (pairsAt[e] ?? 0) + p;
-        const value = figure.of(gaps);
-        most = Math.max(most, lack(k, figure, value) + excess(k, figure, value));
-      });
+      for (let p = 0; p < pairs.length; p += 1, k += 1) most = Math.max(most, payFor(k, 'lack') + payFor(k, 'excess'));
       sum += most;
-    });
+    }
     return sum;
   };
 }
 
 const short = (by: number, inset: number) => OUTSIDE_PRICE * Math.max(0, by) + GUARD_PRICE * Math.max(0, by + inset);
 
-function planedEdge(board: GapBoard, i: number, planePrices: ReadonlyMap<string, number>): string | undefined {
-  return [...planePrices.keys()].find((edge) => board.onEdge[edge]?.includes(i));
+/** The edges that may be planed, each at its least price. */
+function planedEdges({ planes }: SearchSpace): { edge: string; price: number }[] {
+  const prices = new Map<string, number>();
+  for (const { action, price } of planes) {
+    if (action.effect.kind === 'plane') prices.set(action.effect.edge, Math.min(price, prices.get(action.effect.edge) ?? Infinity));
+  }
+  return [...prices].map(([edge, price]) => ({ edge, price }));
+}
+
+function figuresOf(board: GapBoard, guard: Guard, pairsOf: readonly (readonly (readonly [number, number])[])[]): Figures {
+  const stations = board.stations.map((_, i) => {
+    const { min = -Infinity, max = Infinity } = board.limits[i] ?? {};
+    return { gap: i, less: -1, min, max, inset: insetOf({ min, max }, guard.stations[i] ?? 0) };
+  });
+  const pairs = pairsOf.flatMap((own, e) => {
+    const within = board.evenWithin;
+    const inset = within - evenAllowed(board, guard.edges[e] ?? 0);
+    return own.map(([gap, less]) => ({ gap, less, min: -within, max: within, inset }));
+  });
+  const all = [...stations, ...pairs];
+  return {
+    gap: Int32Array.from(all, ({ gap }) => gap),
+    less: Int32Array.from(all, ({ less }) => less),
+    min: Float64Array.from(all, ({ min }) => min),
+    max: Float64Array.from(all, ({ max }) => max),
+    inset: Float64Array.from(all, ({ inset }) => inset),
+  };
 }
 
 /** For each depth, how far down and up each figure can still be moved by the places from there on. */
-function reachBelow(figures: readonly Figure[], choices: readonly (readonly Setting[])[]): { low: number[]; high: number[] }[] {
-  const reach = [{ low: figures.map(() => 0), high: figures.map(() => 0) }];
+function reachBelow({ gap, less }: Figures, choices: readonly (readonly Setting[])[]): { low: Float64Array; high: Float64Array }[] {
+  const none = new Float64Array(gap.length);
+  const reach = [{ low: none, high: none }];
   for (const own of [...choices].reverse()) {
     const [below] = reach;
-    const moves = figures.map(({ of }) => own.map(({ changes }) => of(changes)));
+    const moves = Array.from(gap, (g, k) => {
+      const other = less[k] ?? -1;
+      return own.map(({ changes }) => (changes[g] ?? 0) - (other < 0 ? 0 : (changes[other] ?? 0)));
+    });
     reach.unshift({
-      low: moves.map((each, k) => (below?.low[k] ?? 0) + Math.min(0, ...each)),
-      high: moves.map((each, k) => (below?.high[k] ?? 0) + Math.max(0, ...each)),
+      low: Float64Array.from(moves, (each, k) => (below?.low[k] ?? 0) + Math.min(0, ...each)),
+      high: Float64Array.from(moves, (each, k) => (below?.high[k] ?? 0) + Math.max(0, ...each)),
     });
   }
   return reach;

@@ -1,13 +1,22 @@
 import type { Action } from '../model/action';
-import { cured, endsTrue } from './outcome';
+import type { GapBoard } from './board';
+import type { DrawnDoor } from './drawnDoors';
+import { cured, endsAs, type SidesJudged } from './outcome';
+import type { FoundPlan } from './searchSpace';
 import { workErrorsFrom } from './workErrors';
 import { model, board, action, gaps, plan, setting } from './planning.fixture';
+
+/** Whether it ends by the book, to so many mm. */
+const endsTrue = (door: DrawnDoor, afterCures: Float64Array, found: FoundPlan, beside: SidesJudged, on: GapBoard, withinMm: number) =>
+  endsAs(door, afterCures, found, beside, on, model.tables.eye, withinMm).book;
 
 describe('how work turns out on a drawn door', () => {
   const door = (normals: number[] = [], faultMm = 3) => ({
     gaps: gaps(2, 5),
     faults: new Map([['sunk', gaps(0, faultMm)]]),
     errors: workErrorsFrom(normals),
+    state: new Float64Array(0),
+    supposition: 0,
   });
   const beside = { sides: model.tables.sides, judged: new Set<string>(), work: {} };
 

@@ -1,7 +1,7 @@
 import type { Action } from '../model/action';
 import { planedOff, PLANING_SD_MM } from '../model/planingLine';
 import type { Eye, Side } from '../model/tables';
-import { isTrue, type GapBoard } from './board';
+import type { GapBoard } from './board';
 import { verdictsOn, type Verdicts } from './verdicts';
 import type { DrawnDoor } from './drawnDoors';
 import type { FoundPlan } from './searchSpace';
@@ -55,19 +55,6 @@ export interface SidesJudged {
    * not hung crooked to stop its swinging.
    */
   followsSettings?: boolean;
-}
-
-/** Whether a plan makes a drawn door true to so many mm: gaps, bolt, and those of the sides that are judged. */
-export function endsTrue(
-  door: DrawnDoor,
-  afterCures: Float64Array,
-  plan: FoundPlan,
-  beside: SidesJudged,
-  board: GapBoard,
-  withinMm: number,
-): boolean {
-  const after = afterPlan(door, afterCures, plan, board);
-  return sidesInside(door, beside.followsSettings === false ? afterCures : after, beside, board) && isTrue(board, after, withinMm);
 }
 
 /** What a drawn door is called after a plan; nothing when what stands beside the gaps is not in order. */

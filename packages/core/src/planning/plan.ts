@@ -1,10 +1,10 @@
-import type { DoorModel } from '../model/doorModel';
 import type { Names } from '../model/names';
-import { GAUGE_TELLS_MM, PASSES_MM } from '../model/profile';
-import { stationOutside, unevenBy, type GapBoard } from './board';
-import { share, type Candidate } from './candidate';
+import { GAUGE_TELLS_MM } from '../model/profile';
+import { stationOutside, unevenBy } from './board';
+import type { Candidate, Trial } from './candidate';
 import { placesOffLine } from './misfit';
 import { stepsOf, type PlannedStep } from './steps';
+import type { Uncertainty } from './uncertainty';
 import type { Verdicts } from './verdicts';
 
 /** A figure before and after the plan, mm. */
@@ -23,8 +23,8 @@ export interface Plan<N extends Names = Names> {
   minutes: number;
   /** Chance of each verdict at the first check, 0 to 1. */
   chances: Verdicts<number>;
-  /** Chance that a gauge finds everything inside the limits at the first check, 0 to 1. */
-  chanceTrue: number;
+  /** What keeps it from being sure. */
+  uncertainty: Uncertainty<N>;
   /** Chance that all of it still holds in two years, 0 to 1. */
   holds: number;
   gaps: GapMove<N>[];
@@ -37,14 +37,14 @@ export interface Plan<N extends Names = Names> {
 }
 
 /** A candidate as a plan: its steps, and every figure before and after it. */
-export function planOf(model: DoorModel, aim: PlanAim, each: Candidate, board: GapBoard, before: Float64Array): Plan {
+export function planOf({ model, board }: Trial, aim: PlanAim, each: Candidate, before: Float64Array, uncertainty: Uncertainty): Plan {
   const { found } = each;
   return {
     aim,
     steps: stepsOf(model, each),
     minutes: each.minutes,
     chances: each.chances,
-    chanceTrue: share(each.endsWithin(PASSES_MM)),
+    uncertainty,
     holds: each.holds,
     gaps: board.stations.map((id, i) => ({ station: id, beforeMm: before[i] ?? 0, afterMm: found.gaps[i] ?? 0 })),
     outside: board.stations.flatMap((id, i) => {

@@ -20,6 +20,7 @@ import { PLANNING_WORDS } from './planningWords';
 import { mayPlane, settingAloneOf } from './settingAlone';
 import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
+import { uncertaintyOf } from './uncertainty';
 
 /** Work that makes a door free less than so much more often is not worth its harm. */
 const WORTH_WORKING_FOR = 0.1;
@@ -56,7 +57,7 @@ function withoutSearch(facts: Facts, outcome: PlanOutcome): Correction {
   return {
     ...facts.said,
     outcome,
-    plans: [planned(facts, 'quickest', isAtOnce ? doneAtOnce(trial, undoneWork) : leftAlone)],
+    plans: planned(facts, [['quickest', isAtOnce ? doneAtOnce(trial, undoneWork) : leftAlone]], []),
     settingAlone: isKnown ? settingAloneOf(belief.model, [], leftAlone) : { can: false, chanceTrue: 0 },
     lost: [],
     advice: adviceFor(belief, isAtOnce ? treat : [], { board, gaps: leftAlone.found.gaps }),
@@ -90,18 +91,34 @@ function* searched(facts: Facts): Stepwise<Correction> {
   return {
     ...facts.said,
     outcome,
-    plans: (touchesNothing ? [['quickest', leftAlone] as const] : shown).map(([aim, each]) => planned(facts, aim, each)),
+    plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
     settingAlone,
     lost: lostPlans(model, able, candidatesChosen, first),
     advice: [
       ...adviceFor(belief, treat, { board, gaps: leftAlone.found.gaps, fallsShort: outcome === 'falls short' }),
+      ...(candidates.some(({ found }) => found.isCutShort) ? [PLANNING_WORDS.bestFound] : []),
       ...(outcome === 'find out first' ? next().choices.map(({ title }) => PLANNING_WORDS.findOut(title)) : []),
     ],
   };
 }
 
-function planned({ belief, board, leftAlone }: Facts, aim: PlanAim, each: Candidate): Plan {
-  return planOf(belief.model, aim, each, board, leftAlone.found.gaps);
+/** Candidates as plans, each with what keeps it from being sure. */
+function planned(
+  { belief, trial, leftAlone, toRead }: Facts,
+  chosen: readonly (readonly [PlanAim, Candidate])[],
+  able: readonly Candidate[],
+): Plan[] {
+  const uncertain = uncertaintyOf(
+    belief,
+    trial,
+    able,
+    chosen.map(([, each]) => each),
+    toRead,
+  );
+  return chosen.flatMap(([aim, each], i) => {
+    const uncertainty = uncertain[i];
+    return uncertainty === undefined ? [] : [planOf(trial, aim, each, leftAlone.found.gaps, uncertainty)];
+  });
 }
 
 /** Whether work is worth doing where it does not make the door what it should be: it treats a cause, or makes it free more often. */

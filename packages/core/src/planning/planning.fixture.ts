@@ -66,7 +66,13 @@ export const believedAt = (chances: Readonly<Record<string, number>>) =>
 export const trial: Trial = {
   model,
   board,
-  drawn: [0, 1, 2, 3].map((n) => ({ gaps: gaps(2, 2 + 0.4 * n), faults: new Map(), errors: workErrorsFrom([]) })),
+  drawn: [0, 1, 2, 3].map((n) => ({
+    gaps: gaps(2, 2 + 0.4 * n),
+    faults: new Map(),
+    errors: workErrorsFrom([]),
+    state: new Float64Array(model.layout.size),
+    supposition: 0,
+  })),
   beside: { sides: [], judged: new Set(), work: {} },
   misfitNow: [0, 0, 0],
 };

@@ -3,6 +3,7 @@ export const PLANNING_WORDS = {
   leftOutAtWish: 'Left out at your wish.',
   couldAsWellBe: (title: string) => `It could as well be: ${title.toLowerCase()}. Settle that before the first step.`,
   shareOut: (mm: number) => `${Math.round(mm * 2) / 2} mm more than slab and limits together: share it out.`,
+  bestFound: 'The best of what was tried: there were more ways to set this door than could all be tried.',
   findOut: (title: string) => `Find out: ${title}`,
   lessOftenTrue: (inHundred: number) => `true at the first check less often, by ${inHundred} in 100`,
   takesLonger: (minutes: number) => `takes ${minutes} minutes longer for no better chance`,

@@ -241,6 +241,16 @@ describe('the least that must still be paid', () => {
   });
 });
 
+it('cut short, a search gives the best it has found and says so; carried to its end it says nothing', () => {
+  const far = space({ start: changed({ 0: 1, 2: 5, 3: 0.5 }) });
+  const whole = searchPlans(far, 4);
+  expect(whole.some(({ isCutShort }) => isCutShort)).toBe(false);
+  const brief = searchPlans(far, 4, 9);
+  expect(brief.length).toBeGreaterThan(0);
+  expect(brief.every(({ isCutShort }) => isCutShort)).toBe(true);
+  expect(brief[0]?.price).toBeGreaterThanOrEqual(whole[0]?.price ?? NaN);
+});
+
 describe('an action in each of its amounts', () => {
   const perMm = gaps(1, 0, -1);
   const card = hatchWork('card', {

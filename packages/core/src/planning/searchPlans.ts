@@ -5,14 +5,18 @@ import { misfitAfter } from './misfit';
 import { planingLines } from './planingLines';
 import { GUARD_PRICE, movedPlaces, OUTSIDE_PRICE, SEEN_FROM_MM, type FoundPlan, type SearchSpace, type Setting } from './searchSpace';
 
+/** A search that has turned over so many choices has found what it will find; few need more. */
+const MOST_TURNS = 6000;
+
 /**
  * The best plans of the space, exactly and best first: least price, where work costs its minutes, what is not undone its
  * premium, and every millimetre outside the limits, or in the guard before them, its own. Depth-first over the places, the
  * most promising choice first, bounded by the price of the work so far and the least that must still be paid.
  *
  * @param count how many of the best to keep
+ * @param turns after so many it stops with the best found, and says so
  */
-export function searchPlans(space: SearchSpace, count: number): FoundPlan[] {
+export function searchPlans(space: SearchSpace, count: number, turns = MOST_TURNS): FoundPlan[] {
   const leastFrom = leastToPay(space);
   const best: FoundPlan[] = [];
   const worst = () => (best.length < count ? Infinity : (best[best.length - 1]?.price ?? Infinity));
@@ -60,7 +64,10 @@ export function searchPlans(space: SearchSpace, count: number): FoundPlan[] {
     }
   };
 
+  let left = turns;
   const descend = (place: number, gaps: Float64Array, price: number) => {
+    if (left <= 0) return;
+    left -= 1;
     const choices = space.settings[place];
     if (choices === undefined) {
       judge(gaps, price);
@@ -79,7 +86,7 @@ export function searchPlans(space: SearchSpace, count: number): FoundPlan[] {
     }
   };
   descend(0, space.start, 0);
-  return best;
+  return left > 0 ? best : best.map((each) => ({ ...each, isCutShort: true }));
 }
 
 /** Each edge alone, and both: with the lines that would bring each edge right. */

@@ -52,6 +52,8 @@ export interface FoundPlan {
   /** mm outside the limits in all, places off their line included; 0 when the plan makes the door true. */
   outside: number;
   price: number;
+  /** Found by a search that was not carried to its end: there may be better. */
+  isCutShort?: true;
 }
 
 /** A figure inside its limit but within the guard is worth this many minutes a millimetre to clear. */

@@ -10,6 +10,7 @@ import { action, believedAt, gaps, KIND, leftAlone, model, plan, setting, trial 
 import { factsOf } from './facts';
 import { settingsAllowed } from './settingsAllowed';
 import { causesOfSidesOut } from './sidesOut';
+import { workErrorsFrom } from './workErrors';
 
 describe('what was found undone', () => {
   const own = modelOf({ ...KIND, findings: [woodCheck], atOnce: [{ finding: 'wood', answer: 'crushed', action: 'glue' }] }, hatch);
@@ -55,8 +56,10 @@ describe('a side that was read and is out', () => {
     };
     const drawn = (share: number) =>
       Array.from({ length: 10 }, (_, n) => ({
-        faults: new Map(),
-        errors: trial.drawn[0]?.errors,
+        faults: new Map<string, Float64Array>(),
+        errors: workErrorsFrom([]),
+        state: new Float64Array(0),
+        supposition: 0,
         gaps: gaps(2, 2, 0, n < share * 10 ? 1.2 : 0.5),
       }));
     const seen = (share: number, judged = ['skew'], treat: readonly (typeof curing)[] = [], againstMm = 0) =>
@@ -64,7 +67,7 @@ describe('a side that was read and is out', () => {
         belief,
         {
           ...trial,
-          drawn: drawn(share) as typeof trial.drawn,
+          drawn: drawn(share),
           beside: { sides: settable.tables.sides, judged: new Set(judged), work: againstMm === 0 ? {} : { skew: { againstMm } } },
         },
         treat,
@@ -75,7 +78,7 @@ describe('a side that was read and is out', () => {
     const hung = (treat: readonly Cause[]) =>
       causesOfSidesOut(
         { ...belief, model: { ...belief.model, side: byHang.side } },
-        { ...trial, drawn: drawn(1) as typeof trial.drawn, beside: { sides: byHang.tables.sides, judged: new Set(['skew']), work: {} } },
+        { ...trial, drawn: drawn(1), beside: { sides: byHang.tables.sides, judged: new Set(['skew']), work: {} } },
         treat,
       ).map(({ id }) => id);
     const sagging = { ...sunkPeg, id: 'sagging', part: 'rim' };
@@ -83,7 +86,7 @@ describe('a side that was read and is out', () => {
     expect([hung([sagging]), hung([still]), hung([])]).toEqual([[], ['sunk'], ['sunk']]);
     // What a hand has tried and found in order is not out, whatever the figures are.
     const tried = { sides: settable.tables.sides, judged: new Set(['skew']), inOrder: new Set(['skew']), work: {} };
-    expect(causesOfSidesOut(belief, { ...trial, drawn: drawn(1) as typeof trial.drawn, beside: tried }, [])).toEqual([]);
+    expect(causesOfSidesOut(belief, { ...trial, drawn: drawn(1), beside: tried }, [])).toEqual([]);
     // Held by friction it is not out, and what is treated anyway is not treated twice.
     expect([seen(1, ['skew'], [], 0.5), seen(1, ['skew'], [curing])]).toEqual([[], []]);
   });

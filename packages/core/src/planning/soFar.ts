@@ -19,6 +19,14 @@ function stationsRead({ readings, rounds = [] }: Observations): Set<string> {
   return new Set([...readings, ...rounds.flatMap((round) => round.readings)].map(({ station }) => station));
 }
 
+/** Stations that nobody has read since the work done last and that can be got to. */
+export function unreadOf({ tables }: DoorModel, observed: Observations): string[] {
+  const { rounds = [], readings, unreachable = [] } = observed;
+  const last = rounds.at(-1);
+  const read = new Set([...(last?.readings ?? readings).map(({ station }) => station), ...unreachable]);
+  return tables.stations.map(({ id }) => id).filter((id) => !read.has(id));
+}
+
 /** The edges on which something was read as found. */
 export function edgesRead({ station }: DoorModel, { readings }: Observations): Set<string> {
   return new Set(readings.flatMap((reading) => station(reading.station).edge ?? []));

@@ -10,6 +10,8 @@ export interface WorkErrors {
   ofPlaning: number;
   ofStrike: number;
   ofSide: number;
+  /** Not of work: of a reading that may still be taken. */
+  ofReading: number;
 }
 
 const DRAWN = 16;
@@ -17,6 +19,7 @@ const FIRST_SETTING = 3;
 const PLANING = 9;
 const STRIKE = 11;
 const SIDE = 12;
+const READING = 13;
 
 export function drawWorkErrors(random: RandomStream): WorkErrors {
   return workErrorsFrom(Array.from({ length: DRAWN }, () => random.normal()));
@@ -31,5 +34,6 @@ export function workErrorsFrom(normals: readonly number[]): WorkErrors {
     ofPlaning: at(PLANING),
     ofStrike: at(STRIKE),
     ofSide: at(SIDE),
+    ofReading: at(READING),
   };
 }

@@ -18,7 +18,7 @@ import { percent } from '../../record/percent';
 import { lastReadings, observedNow, standingWork } from '../../record/observed';
 import { LookAgain } from './LookAgain';
 import { PlanTabs } from './PlanTabs';
-import { chancesWords, hingeWords, outcomeWords } from '../../record/planWords';
+import { chancesWords, hingeWords, outcomeWords, surerByWords, uncertaintyWords } from '../../record/planWords';
 import { WhatIf } from './WhatIf';
 import { StepCard } from './StepCard';
 import { adjustmentFor } from '../../record/writeAdjustment';
@@ -44,6 +44,8 @@ export function Fix({ record, correction }: FixProps) {
   const readsAgain = outcome === 'read again';
   const toRead = unknown[0]?.station ?? (readsAgain ? doubtful[0]?.station : undefined);
   const lastWork = standingWork(record).at(-1);
+  const unsure = uncertaintyWords(plan, correction.binds);
+  const surerBy = plan.uncertainty.reading;
   const nextStep = plan.steps.findIndex((step) => adjustmentFor(record, step) === undefined);
   const rounds = observedNow(record).rounds?.length ?? 0;
 
@@ -85,6 +87,12 @@ export function Fix({ record, correction }: FixProps) {
             <Words tone="pencil">
               {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). ${chancesWords(plan)}; still so in two years ${percent(plan.holds)}. Check after every step.`}
             </Words>
+          )}
+          {plan.steps.length > 0 && unsure !== '' && <Words tone="pencil">{unsure}</Words>}
+          {plan.steps.length > 0 && surerBy !== undefined && (
+            <Press kind="quiet" onPress={() => openStation(record, surerBy.station)} testID="read-surer">
+              {surerByWords(plan, correction.binds)}
+            </Press>
           )}
           {unknown.map(({ station: id, sdMm }) => (
             <Words key={id}>{`${station(id).title}: known only to ±${words.withUnit(sdMm)}`}</Words>
