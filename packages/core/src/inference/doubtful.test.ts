@@ -2,7 +2,7 @@ import { HATCH, hatch, sunkPeg, type Hatch } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { believe } from './believe';
-import { doubtfulReadings } from './doubtful';
+import { DOUBT_DECIDING_FROM_SD, doubtfulReadings } from './doubtful';
 import { expectAt } from './expectation';
 import type { Observations } from './observed';
 
@@ -32,6 +32,12 @@ it('a reading is held against what the rest say: as if it had not been read', ()
   expect(worst).toMatchObject({ station: 'gap.0.5', readMm: 3.4 });
   expect(worst?.expectedMm).toBeCloseTo(mean, 6);
   expect(worst?.sdMm).toBeCloseTo(Math.sqrt(variance + 0.15 ** 2), 6);
+});
+
+it('where much is to be decided by it a reading is doubted sooner', () => {
+  const somewhat = read(2, 2.25, 3.05, 2.75, 3);
+  expect(doubted(somewhat)).toEqual([]);
+  expect(doubtfulReadings(somewhat, believe(model, somewhat), DOUBT_DECIDING_FROM_SD).map(({ station }) => station)).toEqual(['gap.0.5']);
 });
 
 it('the worst is set aside before the rest are judged, three at most', () => {

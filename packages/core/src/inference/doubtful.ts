@@ -17,6 +17,8 @@ export interface DoubtfulReading<N extends Names = Names> {
 
 /** How far a reading may be from what the rest say, in standard deviations, before it is doubted. */
 const DOUBT_FROM_SD = 3;
+/** The same where much is to be decided by it. */
+export const DOUBT_DECIDING_FROM_SD = 2;
 
 /** More than this many at once means the door, not the gauge. */
 const MOST_DOUBTED = 3;
@@ -25,12 +27,12 @@ const MOST_DOUBTED = 3;
  * Readings to take again, worst first; what was taken again already is not doubted. The worst is set aside before the rest are judged, so that one slip does not
  * throw doubt on its neighbours.
  */
-export function doubtfulReadings(observed: Observations, belief: Belief): DoubtfulReading[] {
+export function doubtfulReadings(observed: Observations, belief: Belief, fromSd = DOUBT_FROM_SD): DoubtfulReading[] {
   const doubted: DoubtfulReading[] = [];
   let rest = observed;
   let held = belief;
   while (doubted.length < MOST_DOUBTED) {
-    const worst = worstReading(held);
+    const worst = worstReading(held, fromSd);
     if (worst === undefined) break;
     doubted.push(worst);
     rest = without(rest, worst.station);
@@ -52,7 +54,7 @@ function without(observed: Observations, station: string): Observations {
  * The reading furthest from what the rest predict, if over the limit. Leaving one out is exact and needs no new
  * estimate: dividing a normal belief by the reading's own likelihood gives variance 1/(1/v − 1/R).
  */
-function worstReading({ held, latest, model }: Belief): DoubtfulReading | undefined {
+function worstReading({ held, latest, model }: Belief, fromSd: number): DoubtfulReading | undefined {
   const judged = latest.flatMap((reading) => {
     if (reading.mm === undefined || reading.isSure) return [];
     const readMm = reading.mm;
@@ -70,5 +72,5 @@ function worstReading({ held, latest, model }: Belief): DoubtfulReading | undefi
     return [{ station: reading.station, readMm, expectedMm: mean, sdMm }];
   });
   const offBy = ({ readMm, expectedMm, sdMm }: DoubtfulReading) => Math.abs(readMm - expectedMm) / sdMm;
-  return judged.filter((j) => offBy(j) > DOUBT_FROM_SD).sort((a, b) => offBy(b) - offBy(a))[0];
+  return judged.filter((j) => offBy(j) > fromSd).sort((a, b) => offBy(b) - offBy(a))[0];
 }

@@ -19,6 +19,7 @@ const after: After = {
   isFullyChecked: false,
   leadChance: 0.9,
   looksLeft: () => false,
+  somewhatDoubted: () => 0,
 };
 const early = (change: Partial<Before>) => decide(RULES_BEFORE, { ...before, ...change })?.outcome;
 const late = (change: Partial<After>) => decide(RULES_AFTER, { ...after, ...change })?.outcome;
@@ -79,6 +80,11 @@ describe('once every way has been tried', () => {
     // Where free and even will do, a likely one is no failure however far from the book.
     const even: Candidate = { ...far, verdict: 'even', isTrue: [true, true, true, false] };
     expect(late({ first: even, chosen: [even] })).toBe('cures');
+  });
+
+  it('and not before a reading that only somewhat fits the others has been taken again', () => {
+    expect(late({ first: far, chosen: [far], somewhatDoubted: () => 1 })).toBe('read again');
+    expect(late({ somewhatDoubted: () => 1 })).toBe('cures');
   });
 
   it('"cures" only when the cause is treated and the door likely free, else "helps"', () => {

@@ -33,6 +33,8 @@ export interface After {
   /** Chance of the likeliest cause, and whether a check that would tell more is still to be made. */
   leadChance: number;
   looksLeft: () => boolean;
+  /** Readings that stand somewhat against the others: enough to look twice before the door is given up. */
+  somewhatDoubted: () => number;
 }
 
 /** A rule of the trade: what is said when it holds. */
@@ -79,6 +81,13 @@ export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
 const hasWork = ({ found, cures, sides }: Candidate) =>
   cures.length + sides.length + found.settings.length + found.planed.length > 0 || found.strike !== undefined;
 
+function fallsShort({ chosen, first }: After): boolean {
+  return (
+    !hasWork(first) ||
+    chosen.every(({ found, verdict, isTrue }) => found.outside > DOES_WITHIN_MM && (verdict === 'book' || share(isTrue) < FREE_FLOOR))
+  );
+}
+
 /** In order; the last always holds. */
 export const RULES_AFTER: readonly DecisionRule<After>[] = [
   {
@@ -108,11 +117,14 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
     holds: ({ first, leadChance, looksLeft }) => first.chances.free < FREE_FLOOR && leadChance < KNOWN_FROM && looksLeft(),
   },
   {
+    outcome: 'read again',
+    because: 'No door is given up for a reading that only somewhat fits the others: it is read twice first.',
+    holds: (situation) => fallsShort(situation) && situation.somewhatDoubted() > 0,
+  },
+  {
     outcome: 'falls short',
     because: 'Nothing that is allowed brings this door where it should be.',
-    holds: ({ chosen, first }) =>
-      !hasWork(first) ||
-      chosen.every(({ found, verdict, isTrue }) => found.outside > DOES_WITHIN_MM && (verdict === 'book' || share(isTrue) < FREE_FLOOR)),
+    holds: fallsShort,
   },
   {
     outcome: 'cures',

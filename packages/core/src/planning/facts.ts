@@ -1,5 +1,5 @@
 import type { Belief } from '../inference/belief';
-import { doubtfulReadings } from '../inference/doubtful';
+import { DOUBT_DECIDING_FROM_SD, doubtfulReadings } from '../inference/doubtful';
 import { causeChances, expectAt } from '../inference/expectation';
 import type { Observations } from '../inference/observed';
 import type { Action, EffectKind } from '../model/action';
@@ -41,6 +41,8 @@ export interface Facts extends Before {
   undoneWork: readonly Action[];
   /** Stations that could still be read: of the door as found, until work has begun. */
   toRead: readonly string[];
+  /** Readings to take again before the door is given up. */
+  somewhatDoubtful: () => Correction['doubtful'];
   /** What is told whatever is decided. */
   said: Pick<Correction, 'binds' | 'cause' | 'unknown' | 'doubtful' | 'tryAgain' | 'ruledOut'>;
 }
@@ -67,10 +69,12 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   const allowed = allowedNow(belief, rulings);
   const undoneWork = leftUndone(belief, allowed);
   const unknown = readFirst(observed, belief, board);
-  const doubtful = doubtfulReadings(observed, belief).filter(({ station }) => isPlannedBy(station, trial));
+  const doubtedFrom = (sd?: number) => doubtfulReadings(observed, belief, sd).filter(({ station }) => isPlannedBy(station, trial));
+  const doubtful = doubtedFrom();
   return {
     ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork },
     toRead: unreadOf(model, observed),
+    somewhatDoubtful: () => doubtedFrom(DOUBT_DECIDING_FROM_SD),
     unknown: unknown.length,
     doubted: doubtful.length,
     undone: undoneWork.length,

@@ -83,17 +83,22 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const candidatesChosen = chosen.map(([, each]) => each);
   const next = () => nextBest(observed, belief);
   const looksLeft = () => !next().enough;
+  let again: Correction['doubtful'] | undefined;
+  const somewhatDoubtful = () => (again ??= facts.somewhatDoubtful());
+  const somewhatDoubted = () => somewhatDoubtful().length;
   const leadChance = facts.said.cause.probability;
-  const after = { ...facts, chosen: candidatesChosen, first, isUndone, isWaiting, leadChance, looksLeft };
+  const after = { ...facts, chosen: candidatesChosen, first, isUndone, isWaiting, leadChance, looksLeft, somewhatDoubted };
   const outcome = decide(RULES_AFTER, after)?.outcome ?? 'helps';
   const shown = outcome === 'falls short' ? withoutPatchwork(facts, chosen) : chosen;
-  const touchesNothing = outcome === 'find out first' || (outcome === 'falls short' && !gains(first, leftAlone));
+  const touchesNothing =
+    outcome === 'find out first' || outcome === 'read again' || (outcome === 'falls short' && !gains(first, leftAlone));
   return {
     ...facts.said,
+    ...(outcome === 'read again' && { doubtful: somewhatDoubtful() }),
     outcome,
     plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
     settingAlone,
-    lost: lostPlans(model, able, candidatesChosen, first),
+    lost: outcome === 'read again' ? [] : lostPlans(model, able, candidatesChosen, first),
     advice: [
       ...adviceFor(belief, treat, { board, gaps: leftAlone.found.gaps, fallsShort: outcome === 'falls short' }),
       ...(candidates.some(({ found }) => found.isCutShort) ? [PLANNING_WORDS.bestFound] : []),

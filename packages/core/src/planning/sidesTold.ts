@@ -52,12 +52,12 @@ function chanceOf({ model, held }: Belief, { finding: id, answer }: AnsweredFind
   }, 0);
 }
 
-/** The tries that tell whether something beside the gaps is in order and that nobody has made since the slab was moved. */
+/** The tries that can find what stands beside the gaps in order and that nobody has made since the slab was moved. */
 export function triesDue(model: DoorModel, observed: Observations): string[] {
   if (!hasMoved(model, observed)) return [];
   const { sides, meeting } = model.tables;
   const made = new Set(saidSinceMoved(model, observed).map(({ finding }) => finding));
-  const asked = [...sides, meeting].flatMap(({ toldBy = [], clearedBy = [] }) => [...toldBy, ...clearedBy].map(({ finding }) => finding));
+  const asked = [...sides, meeting].flatMap(({ clearedBy = [] }) => clearedBy.map(({ finding }) => finding));
   return model.findings
     .filter(({ id, stage, again }) => stage === 'test' && again === true && asked.includes(id) && !made.has(id))
     .map(({ id }) => id);

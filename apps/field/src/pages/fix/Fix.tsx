@@ -85,7 +85,7 @@ export function Fix({ record, correction }: FixProps) {
           {readsAgain && <DoubtfulReadings doubtful={doubtful} words={words} />}
           {outcome !== 'measure first' && !readsAgain && (
             <Words tone="pencil">
-              {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). ${chancesWords(plan)}; still so in two years ${percent(plan.holds)}. Check after every step.`}
+              {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). ${chancesWords(plan)}; still so in two years ${percent(plan.holds)}.${plan.steps.length > 0 ? ' Check after every step.' : ''}`}
             </Words>
           )}
           {plan.steps.length > 0 && unsure !== '' && <Words tone="pencil">{unsure}</Words>}
