@@ -14,6 +14,8 @@ const LEAST = { least: true };
 const LINES: readonly Line[] = [
   { says: 'everything read: right cause first', rate: 'everything.first', as: 'percent', asked: { mean: 0.88, worst: 0.82, ...LEAST } },
   { says: '  within three', rate: 'everything.three', as: 'percent', asked: { mean: 0.97, worst: 0.94, ...LEAST } },
+  { says: '  first, what it doubts read again', rate: 'twice.first', as: 'percent' },
+  { says: '  within three', rate: 'twice.three', as: 'percent' },
   { says: 'gaps and complaint: first', rate: 'gaps.first', as: 'percent', asked: { mean: 0.7, worst: 0.64, ...LEAST } },
   { says: '  within three', rate: 'gaps.three', as: 'percent', asked: { mean: 0.88, worst: 0.84, ...LEAST } },
   { says: 'six chosen by the tool: first', rate: 'six.first', as: 'percent', asked: { mean: 0.76, worst: 0.7, ...LEAST } },

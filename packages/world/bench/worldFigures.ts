@@ -32,6 +32,8 @@ function diagnosisRates(found: DiagnosisStudy): Record<string, number> {
   return {
     'everything.first': first(found.everything),
     'everything.three': three(found.everything),
+    'twice.first': first(found.doubtedTwice),
+    'twice.three': three(found.doubtedTwice),
     'everything.ece': calibrationError(found.everything),
     'gaps.first': first(found.gapsAndComplaint),
     'gaps.three': three(found.gapsAndComplaint),

@@ -11,6 +11,8 @@ import {
   WALKING_ORDER,
 } from '@proper-swing/core';
 import { nextBest } from '@proper-swing/core/hinged/hingedAnswers';
+import { observationsOf } from '@proper-swing/core/hinged/observed';
+import { doubtfulReadings } from '@proper-swing/core/inference/doubtful';
 import { causeChances, expectAt } from '@proper-swing/core/inference/expectation';
 import { AS_SHIPPED, type Engine } from './engine';
 import { makeScenario, type Scenario } from './makeDoor';
@@ -43,6 +45,8 @@ export interface FirstSaid {
 export interface DiagnosisStudy {
   /** Everything read, twelve gaps and the complaint, six chosen, six in walking order. */
   everything: Ranked;
+  /** Everything read, and again what the tool doubts. */
+  doubtedTwice: Ranked;
   gapsAndComplaint: Ranked;
   sixChosen: Ranked;
   sixInOrder: Ranked;
@@ -75,10 +79,12 @@ const isStation = (id: StationId | FindingId): id is StationId => (STATION_IDS a
 function inquiry({ door, causes }: Scenario, random: RandomStream) {
   const readings = new Map<StationId, Reading>(STATION_IDS.map((id) => [id, takeReading(door, id, random)]));
   const findings = findingsFor(door.card).map(({ id }) => answerCheck(door, causes, id, random));
+  const twice = new Map(STATION_IDS.map((id) => [id, { ...takeReading(door, id, random), again: true as const }]));
   return {
-    seen: (ids: readonly (StationId | FindingId)[]): Observed => ({
+    /** What was looked at, some of it read again: then the second reading counts. */
+    seen: (ids: readonly (StationId | FindingId)[], again: ReadonlySet<StationId> = new Set()): Observed => ({
       door: door.card,
-      readings: ids.flatMap((id) => (isStation(id) ? (readings.get(id) ?? []) : [])),
+      readings: ids.flatMap((id) => (isStation(id) ? ((again.has(id) ? twice : readings).get(id) ?? []) : [])),
       findings: findings.filter(({ finding }) => ids.includes(finding)),
     }),
     all: [...STATION_IDS, ...findings.map(({ finding }) => finding)] as (StationId | FindingId)[],
@@ -112,6 +118,7 @@ export function studyDiagnosis(
 ): DiagnosisStudy {
   const study = {
     everything: ranked(),
+    doubtedTwice: ranked(),
     gapsAndComplaint: ranked(),
     sixChosen: ranked(),
     sixInOrder: ranked(),
@@ -147,6 +154,8 @@ export function studyDiagnosis(
     study.millisDiagnose.push(clock() - begun);
     const order = causeChances(belief);
     count(study.everything, order);
+    const again = new Set(doubtfulReadings(observationsOf(seen(all)), belief).map(({ station }) => station as StationId));
+    count(study.doubtedTwice, again.size === 0 ? order : causeChances(engine(seen(all, again))));
     const [own, second] = scenario.causes;
     if (own !== undefined && second === undefined) {
       const row = study.byCause.get(own) ?? ranked();
@@ -171,7 +180,7 @@ export function studyDiagnosis(
 }
 
 interface Followed {
-  seen: (ids: readonly (StationId | FindingId)[]) => Observed;
+  seen: (ids: readonly (StationId | FindingId)[], again?: ReadonlySet<StationId>) => Observed;
   engine: Engine;
   clock: () => number;
   isTrueCause: (id: string | undefined) => boolean;
@@ -184,11 +193,12 @@ function follow(
   atSix: (order: readonly { id: string; probability: number }[]) => void,
 ): void {
   const taken: (StationId | FindingId)[] = ['complaint'];
+  const again = new Set<StationId>();
   let sureAt: number | undefined;
   let saidEnough = false;
   let belief = engine(seen(taken));
   for (let k = 1; k <= LONGEST && (k <= SIX || sureAt === undefined || !saidEnough); k += 1) {
-    const observed = seen(taken);
+    const observed = seen(taken, again);
     const begun = clock();
     const { choices, enough } = nextBest(observed, belief);
     study.millisNext.push(clock() - begun);
@@ -198,8 +208,9 @@ function follow(
     }
     const [choice] = choices;
     if (choice === undefined) break;
-    taken.push(choice.id);
-    belief = engine(seen(taken));
+    if (choice.again) again.add(choice.id as StationId);
+    else taken.push(choice.id);
+    belief = engine(seen(taken, again));
     const order = causeChances(belief);
     const [top] = order;
     if (k === SIX) atSix(order);

@@ -41,7 +41,7 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
             <Words kind="strong">{first.title}</Words>
             <Words>{first.howTo}</Words>
             <Press onPress={() => openStation(record, first.id as StationId)} testID="read-next">
-              Read it
+              {first.again ? 'Read it again' : 'Read it'}
             </Press>
           </>
         )}

@@ -96,6 +96,7 @@ export const nextResult = object({
       minutes: number().required().meta({ description: 'Time it takes, minutes' }),
       bits: number().required().meta({ description: 'Expected drop of the doubt about the cause, bits' }),
       why: string().required().meta({ description: 'What it tells apart' }),
+      again: boolean().oneOf([true]).meta({ description: 'It has been read, and stands against all the others' }),
     })
       .noUnknown()
       .required(),

@@ -68,10 +68,11 @@ describe('what to read next', () => {
     expect(planCorrections({ ...nothing, unreachable: wanted.slice(0, 1) }).unknown.map(({ station }) => station)).toEqual(wanted.slice(1));
   });
 
-  it('has nothing to ask when everything has been read', () => {
+  it('has nothing to ask when everything has been read, and read again where it was odd', () => {
     const readings = STATION_IDS.map((id) => ({
       station: id,
       mm: id.startsWith('width') || id === 'slab.width' ? 762 : id.startsWith('height') || id === 'slab.height' ? 1981 : 3,
+      again: true as const,
     }));
     const findings = FINDINGS.map(({ id, answers }) => ({ finding: id, answer: answers[0]?.id ?? '' }));
     expect(whatNext({ door, readings, findings }).choices).toEqual([]);

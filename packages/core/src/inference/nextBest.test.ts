@@ -120,3 +120,31 @@ test('what was read and answered is not asked for again, and the rest is three a
   expect(asked(nothing)).toHaveLength(3);
   expect(asked({ readings: [], findings: [{ finding: 'a', answer: 'sound' }] })).not.toContain('a');
 });
+
+it('it is not enough while a reading stands against all the others: that is taken again first', () => {
+  const at = [0.1, 0.5, 0.9];
+  const [left, , bolt] = HATCH.stations;
+  if (left === undefined || bolt === undefined) throw new Error('the hatch has its stations');
+  const rim: DoorKind<Hatch> = {
+    ...HATCH,
+    name: 'rim',
+    stations: [...at.map((f) => ({ ...left, id: `gap.${f}`, f, weights: { left: 1 - f, right: f } })), bolt],
+    walk: at.map((f) => `gap.${f}`),
+    signs: [],
+    causes: [soundHatch],
+    findings: [],
+  };
+  const read = (middle: number, again: boolean): Observations => ({
+    readings: [
+      ...at.map((f) => ({ station: `gap.${f}`, mm: f === 0.5 ? middle : 2, ...(again && f === 0.5 && { again: true as const }) })),
+      { station: 'bolt', mm: 0 },
+    ],
+    findings: [],
+  });
+  const next = (observed: Observations) => whatNext(modelOf(rim, hatch), observed);
+  expect(next(read(2, false)).enough).toBe(true);
+  const doubted = next(read(3.4, false));
+  expect([doubted.enough, doubted.choices[0]?.id, doubted.choices[0]?.again]).toEqual([false, 'gap.0.5', true]);
+  expect(doubted.choices[0]?.why).toMatch(/^read 3\.4, the others say 2\.\d mm$/);
+  expect(next(read(3.4, true)).enough).toBe(true);
+});

@@ -3,6 +3,7 @@ import type { DoorModel } from '../model/doorModel';
 import type { Names } from '../model/names';
 import type { Belief } from './belief';
 import { believe } from './believe';
+import { doubtfulReadings, type DoubtfulReading } from './doubtful';
 import { lookoutOf, type Supposed } from './doubt';
 import { causeChances } from './expectation';
 import { INFERENCE_WORDS } from './inferenceWords';
@@ -20,6 +21,8 @@ export interface NextChoice<N extends Names = Names> {
   bits: number;
   /** What it tells apart, or which gap it makes known. */
   why: string;
+  /** It has been read, and stands against all the others. */
+  again?: true;
 }
 
 export interface NextBest<N extends Names = Names> {
@@ -70,6 +73,10 @@ export function nextBest(observed: Observations, belief: Belief): NextBest {
   const leastKnown = isSettled ? stations.filter((each) => isLittleKnown(model, each)).sort((a, b) => b.sdMm - a.sdMm) : [];
   const byGain = [...all].sort((a, b) => b.gain / (b.minutes + TURNING_MINUTES) - a.gain / (a.minutes + TURNING_MINUTES));
   const toKnow = leastKnown.length > 0;
+  if (isSettled && !toKnow) {
+    const twice = doubtfulReadings(observed, belief);
+    if (twice.length > 0) return { enough: false, choices: twice.map((each) => readTwice(model, each)) };
+  }
   return {
     enough: isSettled && !toKnow,
     choices: (toKnow ? leastKnown : byGain).slice(0, MOST_CHOICES).map(({ kind, id, title, howTo, minutes, gain, sdMm, differ }) => ({
@@ -82,6 +89,12 @@ export function nextBest(observed: Observations, belief: Belief): NextBest {
       why: toKnow ? INFERENCE_WORDS.knownOnlyTo(sdMm) : toldApart(lookout.groups, differ),
     })),
   };
+}
+
+/** A reading to be taken again before it is enough. */
+function readTwice({ station }: DoorModel, { station: id, readMm, expectedMm }: DoubtfulReading): NextChoice {
+  const { title, howTo, minutes } = station(id);
+  return { kind: 'station', id, title, howTo, minutes, bits: 0, why: INFERENCE_WORDS.standsAgainst(readMm, expectedMm), again: true };
 }
 
 /** A gap that a plan goes by and that is not known well enough; those only judged when read are not asked for. */

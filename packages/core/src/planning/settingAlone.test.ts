@@ -19,9 +19,9 @@ describe('setting alone', () => {
     expect(settingAloneOf(model, [], hopeless)).toEqual({ can: false, chanceTrue: 0 });
   });
 
-  it('will do where the door may be true as it is', () => {
-    expect(settingAloneOf(model, [hopeless], leaving(3, 2))).toEqual({ can: true, chanceTrue: 0.5 });
-    expect(settingAloneOf(model, [leaving(3, 3)], leaving(3, 1))).toEqual({ can: false, chanceTrue: 0.75 });
+  it('will do where the door is likely what it should be as it is', () => {
+    expect(settingAloneOf(model, [hopeless], leaving(3, 3))).toEqual({ can: true, chanceTrue: 0.75 });
+    expect(settingAloneOf(model, [leaving(3, 3)], leaving(3, 2))).toEqual({ can: false, chanceTrue: 0.75 });
   });
 
   it('is not what takes timber off or cures by more than holding', () => {

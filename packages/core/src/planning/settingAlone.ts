@@ -7,6 +7,8 @@ import type { Correction } from './correction';
 
 /** Setting alone will do when it makes the door true with this chance. */
 const SETTING_DOES_FROM = 0.3;
+/** And a door needs no setting when it is as likely as this what it should be. */
+const IS_IN_ORDER_FROM = 0.6;
 /** Before every gap has been gauged again it is given up only below this chance. */
 const SETTING_FAILS_BELOW = 0.12;
 
@@ -17,7 +19,7 @@ export function settingAloneOf(model: DoorModel, candidates: readonly Candidate[
   const setting = candidates.filter((each) => setsOnly(model, each));
   const asFound = share(leftAlone.isTrue);
   return {
-    can: setting.some(({ found }) => found.outside <= DOES_WITHIN_MM) || asFound >= SETTING_DOES_FROM,
+    can: setting.some(({ found }) => found.outside <= DOES_WITHIN_MM) || asFound >= IS_IN_ORDER_FROM,
     chanceTrue: Math.max(asFound, ...setting.map(({ isTrue }) => share(isTrue))),
   };
 }
