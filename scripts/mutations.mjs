@@ -60,7 +60,7 @@ export const MUTATIONS = [
   ['a planed line on its way to the engine', contract('engine/register.ts', ', ...(planed && { planed })', '', 'engine/requests')],
   [
     'instruments on their way to the engine',
-    contract('engine/register.ts', 'instrument === undefined ? {} : { instrument }', '{}', 'engine/requests'),
+    contract('engine/register.ts', '...(instrument !== undefined && { instrument }), ', '', 'engine/requests'),
   ],
   [
     'checks after work on their way to the engine',
@@ -130,4 +130,39 @@ export const MUTATIONS = [
   ],
   ['what was really planed', field('record/writeAdjustment.ts', 'const share = amount / planned;', 'const share = 1;', 'record/writing')],
   ['a fraction is of an inch', field('record/typedText.ts', "text.includes('/') ? 'in' : unit", 'unit', 'record/typedText')],
+  [
+    'nothing given up unread',
+    core('planning/decision.ts', 'fallsShort(situation) && situation.somewhatDoubted() > 0', 'false', 'planning/decision'),
+  ],
+  ['doubt is read again', core('planning/decision.ts', 'doubted > 0 && undone === 0', 'false', 'planning/decision')],
+  ['what was read twice is not doubted', core('inference/doubtful.ts', ' || reading.isSure', '', 'inference/doubtful')],
+  ['an edge may be that uneven', core('inference/linearReadings.ts', 'ODDLY_UNEVEN_MM = 1', 'ODDLY_UNEVEN_MM = 0', 'inference/doubtful')],
+  ['a try counts before a level', core('planning/sidesOut.ts', 'inOrder?.has(id) !== true &&', '', 'planning/seeingTo')],
+  [
+    'a try holds until the slab is moved',
+    core(
+      'planning/sidesTold.ts',
+      'return last < 0 ? [...findings, ...since] : since;',
+      'return [...findings, ...since];',
+      'planning/sidesTold',
+    ),
+  ],
+  ['a try that no figure bears out', core('planning/sidesTold.ts', 'BELIEVED_FROM = 0.1', 'BELIEVED_FROM = 0', 'planning/sidesTold')],
+  ['no gap set for what stands beside it', core('planning/candidate.ts', 'mustUse.length > 0 }', 'true }', 'planning/sidesTold')],
+  ['timber for a tenth', core('planning/choose.ts', 'WORTH_A_CUT = 0.1', 'WORTH_A_CUT = 0', 'planning/choose')],
+  ['the least work of plans as good', core('planning/choose.ts', 'AS_GOOD = 0.04', 'AS_GOOD = 0', 'planning/choose')],
+  ['what harms unseen is not hidden', core('planning/ways.ts', 'isFrameWork && harmsUnseen !== true', 'isFrameWork', 'planning/ways')],
+  [
+    'no patchwork where it falls short',
+    core('planning/reducedPlans.ts', 'WORTH_WORKING_FOR = 0.1', 'WORTH_WORKING_FOR = 0', 'planning/reducedPlans'),
+  ],
+  ['a search cut short says so', core('planning/searchPlans.ts', 'isCutShort: true', 'isCutShort: undefined', 'planning/search')],
+  [
+    'not enough while a reading is doubted',
+    core('inference/nextBest.ts', 'if (twice.length > 0) return', 'if (twice.length > 99) return', 'inference/nextBest'),
+  ],
+  [
+    'a reading that corrects another is sure',
+    field('record/observed.ts', '...(supersedes && { again: true as const })', '', 'record/observed'),
+  ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

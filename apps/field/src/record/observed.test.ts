@@ -70,6 +70,14 @@ describe('what the engine is told of the work on a call', () => {
     expect(answersByFinding(worked, second).get('topScrews')).toBe('tight');
   });
 
+  it('a reading that took the place of an earlier one was taken twice', () => {
+    const [first] = record.readings;
+    if (first === undefined) throw new Error('the example has a reading');
+    const twice = { ...record, readings: [...record.readings, { ...first, id: 'again', supersedes: first.id }] };
+    const taken = (of: typeof record) => observedAt(of, 'found').readings.find(({ station }) => station === first.station)?.again;
+    expect([taken(record), taken(twice)]).toEqual([undefined, true]);
+  });
+
   it('a step taken back is not told, and a check without a reading closes nothing', () => {
     const taken = { ...exampleAdjustment('z1b'), supersedes: 'z1', withdrawn: true };
     const worked = {

@@ -70,6 +70,14 @@ it('after work those of the last round are doubted', () => {
   expect(doubted(sure)).toEqual([]);
 });
 
+it('what is no edge is not doubted either, once it was read again', () => {
+  const bolt = (again: boolean): Observations => {
+    const { readings } = read(2, 2.25, 2.5, 2.75, 3);
+    return { readings: [...readings, { station: 'bolt', mm: 9, ...(again && { again: true as const }) }], findings: [] };
+  };
+  expect([doubted(bolt(false))[0]?.station, doubted(bolt(true)).some(({ station }) => station === 'bolt')]).toEqual(['bolt', false]);
+});
+
 it('rubs and what fits are not doubted', () => {
   expect(doubted(read(2, 2.3, 2.6, 2.9, 3.2))).toEqual([]);
   expect(doubted(read('rubs', 0.1, 0.1, 0.1, 0.1))).toEqual([]);

@@ -2,28 +2,23 @@ import type { Belief } from '../inference/belief';
 import { believe } from '../inference/believe';
 import { nextBest } from '../inference/nextBest';
 import type { Observations } from '../inference/observed';
-import type { Action } from '../model/action';
 import type { DoorModel } from '../model/doorModel';
 import { toEnd, type Stepwise } from '../stepwise';
 import { adviceFor } from './advice';
-import { candidate, untreated, waitsForDrying, type Candidate, type Trial } from './candidate';
+import { waitsForDrying, type Candidate } from './candidate';
 import { candidatesFor } from './candidates';
 import { bestFor, furtherPlans, inTheRunning, leastWork, worthTheirTimber, worthTrying } from './choose';
 import type { Correction, PlanOptions, PlanOutcome } from './correction';
 import { decide, RULES_AFTER, RULES_BEFORE } from './decision';
-import { meanBoard } from './drawnDoors';
-import { factsOf, nothingSet, type Facts } from './facts';
+import { factsOf, type Facts } from './facts';
 import { lostPlans } from './lostPlans';
-import { cured } from './outcome';
 import { planOf, type Plan, type PlanAim } from './plan';
 import { PLANNING_WORDS } from './planningWords';
+import { doneAtOnce, gains, onlyWaiting, withoutPatchwork } from './reducedPlans';
 import { mayPlane, settingAloneOf } from './settingAlone';
 import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
 import { uncertaintyOf } from './uncertainty';
-
-/** Work that makes a door free less than so much more often is not worth its harm. */
-const WORTH_WORKING_FOR = 0.1;
 
 /**
  * The best corrections of a door inside its tolerance profile: the likely cause treated first, then the best settings and, last,
@@ -66,9 +61,50 @@ function withoutSearch(facts: Facts, outcome: PlanOutcome): Correction {
 
 /** The best of every way to treat what is likely. */
 function* searched(facts: Facts): Stepwise<Correction> {
-  const { observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork } = facts;
-  const { model } = belief;
+  const { observed, belief, board, trial, leftAlone, treat, allowed } = facts;
   const candidates = yield* candidatesFor(belief, trial, allowed, treat, settingsAllowed(belief, observed, board));
+  const weighed = weigh(facts, candidates);
+  const { able, first, chosen, settingAlone } = weighed;
+  const next = once(() => nextBest(observed, belief));
+  const somewhatDoubtful = once(facts.somewhatDoubtful);
+  const outcome =
+    decide(RULES_AFTER, {
+      ...facts,
+      ...weighed,
+      chosen: chosen.map(([, each]) => each),
+      leadChance: facts.said.cause.probability,
+      looksLeft: () => !next().enough,
+      somewhatDoubted: () => somewhatDoubtful().length,
+    })?.outcome ?? 'helps';
+  const readsAgain = outcome === 'read again';
+  const fallsShort = outcome === 'falls short';
+  const touchesNothing = outcome === 'find out first' || readsAgain || (fallsShort && !gains(first, leftAlone));
+  const shown = fallsShort ? chosen.map(([aim, each]) => [aim, withoutPatchwork(trial, each)] as const) : chosen;
+  return {
+    ...facts.said,
+    ...(readsAgain && { doubtful: somewhatDoubtful() }),
+    outcome,
+    plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
+    settingAlone,
+    lost: readsAgain
+      ? []
+      : lostPlans(
+          belief.model,
+          able,
+          chosen.map(([, each]) => each),
+          first,
+        ),
+    advice: [
+      ...adviceFor(belief, treat, { board, gaps: leftAlone.found.gaps, fallsShort }),
+      ...(candidates.some(({ found }) => found.isCutShort) ? [PLANNING_WORDS.bestFound] : []),
+      ...(outcome === 'find out first' ? next().choices.map(({ title }) => PLANNING_WORDS.findOut(title)) : []),
+    ],
+  };
+}
+
+/** What is chosen of all that was tried: what may be done at all, and of that the first plan and those told beside it. */
+function weigh({ observed, belief, board, trial, leftAlone, isGood, treat, undoneWork }: Facts, candidates: readonly Candidate[]) {
+  const { model } = belief;
   const halfChecked = isHalfChecked(observed, board);
   const settingAlone = settingAloneOf(model, candidates, leftAlone);
   const timberMayGo = mayPlane(belief, treat, settingAlone, halfChecked);
@@ -80,31 +116,13 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const tried = () => worthTrying(best, able, treat) ?? best;
   const first = isUndone ? doneAtOnce(trial, undoneWork) : isWaiting ? onlyWaiting(trial, best) : tried();
   const chosen: [PlanAim, Candidate][] = [['quickest', first], ...(isWaiting ? [] : furtherPlans(first, usable, able))];
-  const candidatesChosen = chosen.map(([, each]) => each);
-  const next = () => nextBest(observed, belief);
-  const looksLeft = () => !next().enough;
-  let again: Correction['doubtful'] | undefined;
-  const somewhatDoubtful = () => (again ??= facts.somewhatDoubtful());
-  const somewhatDoubted = () => somewhatDoubtful().length;
-  const leadChance = facts.said.cause.probability;
-  const after = { ...facts, chosen: candidatesChosen, first, isUndone, isWaiting, leadChance, looksLeft, somewhatDoubted };
-  const outcome = decide(RULES_AFTER, after)?.outcome ?? 'helps';
-  const shown = outcome === 'falls short' ? withoutPatchwork(facts, chosen) : chosen;
-  const touchesNothing =
-    outcome === 'find out first' || outcome === 'read again' || (outcome === 'falls short' && !gains(first, leftAlone));
-  return {
-    ...facts.said,
-    ...(outcome === 'read again' && { doubtful: somewhatDoubtful() }),
-    outcome,
-    plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
-    settingAlone,
-    lost: outcome === 'read again' ? [] : lostPlans(model, able, candidatesChosen, first),
-    advice: [
-      ...adviceFor(belief, treat, { board, gaps: leftAlone.found.gaps, fallsShort: outcome === 'falls short' }),
-      ...(candidates.some(({ found }) => found.isCutShort) ? [PLANNING_WORDS.bestFound] : []),
-      ...(outcome === 'find out first' ? next().choices.map(({ title }) => PLANNING_WORDS.findOut(title)) : []),
-    ],
-  };
+  return { able, first, chosen, settingAlone, isUndone, isWaiting };
+}
+
+/** Worked out when it is first asked for. */
+function once<T>(of: () => T): () => T {
+  let known: { is: T } | undefined;
+  return () => (known ??= { is: of() }).is;
 }
 
 /** Candidates as plans, each with what keeps it from being sure. */
@@ -124,32 +142,4 @@ function planned(
     const uncertainty = uncertain[i];
     return uncertainty === undefined ? [] : [planOf(trial, aim, each, leftAlone.found.gaps, uncertainty)];
   });
-}
-
-/** Whether work is worth doing where it does not make the door what it should be: it treats a cause, or makes it free more often. */
-function gains(work: Candidate, leftAlone: Candidate): boolean {
-  return work.cures.length > 0 || work.sides.length > 0 || work.chances.free >= leftAlone.chances.free + WORTH_WORKING_FOR;
-}
-
-/** Where nothing brings the door where it should be, its causes are treated, and no hinge is set for less than it is worth. */
-function withoutPatchwork({ trial }: Facts, chosen: readonly (readonly [PlanAim, Candidate])[]): (readonly [PlanAim, Candidate])[] {
-  return chosen.map(([aim, each]) => {
-    if (each.cures.length + each.sides.length === 0) return [aim, each] as const;
-    const after = trial.drawn.map((door) => cured(door, each.cures, trial.board, each.setPoints));
-    const bare = candidate(trial, { ...untreated(trial), ...each, after }, nothingSet(trial, meanBoard(after)));
-    return [aim, each.chances.free < bare.chances.free + WORTH_WORKING_FOR ? bare : each] as const;
-  });
-}
-
-/** What was found undone, as a plan by itself: what else there is to do shows afterwards. */
-function doneAtOnce(trial: Trial, cures: readonly Action[]): Candidate {
-  const after = trial.drawn.map((each) => cured(each, cures, trial.board));
-  const found = nothingSet(trial, meanBoard(after));
-  return candidate(trial, { ...untreated(trial), cures, after }, found);
-}
-
-/** A door left to dry has no other step. */
-function onlyWaiting(trial: Trial, { sides }: Candidate): Candidate {
-  const waits = sides.filter(({ action }) => action.effect.kind === 'wait');
-  return candidate(trial, { ...untreated(trial), sides: waits }, nothingSet(trial, meanBoard(trial.drawn.map(({ gaps }) => gaps))));
 }

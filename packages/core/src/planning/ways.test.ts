@@ -104,6 +104,10 @@ describe('ways to treat', () => {
   it('may hide what only work on the frame cures, or nothing that is allowed', () => {
     expect(ways(['glue'], 45).map(({ hidesCause }) => hidesCause)).toEqual([false, true]);
     expect(ways(['glue'], 44).map(({ hidesCause }) => hidesCause)).toEqual([false]);
+    // What does harm unseen is not hidden.
+    const long = KIND.actions.map((each) => ({ ...each, minutes: { first: 45, each: 0 } }));
+    const harmful = { ...sunkPeg, cures: ['glue'], harmsUnseen: true as const };
+    expect(waysToTreat(belief, long, [harmful]).map(({ hidesCause }) => hidesCause)).toEqual([false]);
     expect(ways(['unheard'])).toMatchObject([{ cures: [], hidesCause: false }]);
   });
 });
