@@ -151,6 +151,8 @@ export const MUTATIONS = [
   ['no gap set for what stands beside it', core('planning/candidate.ts', 'mustUse.length > 0 }', 'true }', 'planning/sidesTold')],
   ['timber for a tenth', core('planning/choose.ts', 'WORTH_A_CUT = 0.1', 'WORTH_A_CUT = 0', 'planning/choose')],
   ['the least work of plans as good', core('planning/choose.ts', 'AS_GOOD = 0.04', 'AS_GOOD = 0', 'planning/choose')],
+  ['equal work before a patchwork', core('planning/choose.ts', 'WORTH_A_PATCHWORK = 0.1', 'WORTH_A_PATCHWORK = 0', 'planning/choose')],
+  ['work that betters nothing is none', core('planning/decision.ts', '!betters(after) ||', '', 'planning/decision')],
   ['what harms unseen is not hidden', core('planning/ways.ts', 'isFrameWork && harmsUnseen !== true', 'isFrameWork', 'planning/ways')],
   [
     'no patchwork where it falls short',

@@ -1,6 +1,7 @@
 import { PASSES_MM } from '../model/profile';
 import { candidate, isSame, setsOnly, share, untreated, workKey, type Candidate } from './candidate';
-import { bestFor, furtherPlans, inTheRunning, isGoodAsItIs, leastWork, worthTheirTimber } from './choose';
+import type { Setting } from './searchSpace';
+import { bestFor, equalWork, furtherPlans, inTheRunning, isGoodAsItIs, leastWork, worthTheirTimber } from './choose';
 import { model, action, gaps, plan, setting, trial, leftAlone } from './planning.fixture';
 
 describe('a candidate', () => {
@@ -219,6 +220,21 @@ describe('choosing', () => {
     expect([taken(of25(25, 1, { hidesCause: true })), taken(of25(25, 1, { cures: [action('glue')] }))]).toEqual([9, 9]);
     const byBook = (book: number) => of25(25, 1, { chances: { ...best.chances, book } });
     expect([taken(byBook(best.chances.book - 0.1)), taken(byBook(best.chances.book - 0.11))]).toEqual([1, 9]);
+  });
+
+  it('the same work at every place goes before a patchwork that gains no more than a tenth', () => {
+    const of20 = (trueOnes: number, settings: Setting[], more: Partial<Candidate> = {}) =>
+      make('packPeg', [], 9, { found: plan({ settings }), isTrue: Array.from({ length: 20 }, (_, i) => i < trueOnes), ...more });
+    const all = [setting(0), setting(1), setting(2)];
+    const patchwork = of20(20, [setting(0), setting(2, 'packPeg', 3)]);
+    const taken = (first: Candidate, ...others: Candidate[]) => equalWork(first, [first, ...others], 3);
+    const [near, far] = [of20(18, all), of20(17, all)];
+    expect([taken(patchwork, near), taken(patchwork, far)]).toEqual([near, patchwork]);
+    expect(taken(patchwork, of20(18, all.slice(1)))).toBe(patchwork);
+    expect(taken(patchwork, of20(18, all, { cures: [action('glue')] }))).toBe(patchwork);
+    // One setting by itself is no patchwork.
+    const single = of20(20, [setting(2)]);
+    expect(taken(single, near)).toBe(single);
   });
 
   it('to leave it alone is a plan when it is likely true, and no cause is to be treated', () => {

@@ -61,13 +61,31 @@ const AS_GOOD_BY_BOOK = 0.1;
 /** The least work that treats the same causes as the best and is as good: nobody sets a hinge for one chance in a hundred. */
 export function leastWork(best: Candidate, usable: readonly Candidate[]): Candidate {
   const workOf = ({ minutes, irreversibility }: Candidate) => minutes + IRREVERSIBILITY_PRICE * irreversibility;
-  const treatsAs = ({ cures, sides }: Candidate) => [...cures, ...sides.map(({ action }) => action)].map(({ id }) => id).join();
   const isAsGood = (each: Candidate) =>
     share(each.isTrue) >= share(best.isTrue) - AS_GOOD &&
     each.chances.book >= best.chances.book - AS_GOOD_BY_BOOK &&
-    each.hidesCause === best.hidesCause &&
-    treatsAs(each) === treatsAs(best);
+    treatsAlike(each, best);
   return usable.filter(isAsGood).reduce((least, each) => (workOf(each) < workOf(least) ? each : least), best);
+}
+
+/** A patchwork has to be so much better than the same work at every place to be preferred to it. */
+const WORTH_A_PATCHWORK = 0.1;
+
+/** The same work at every place, where a patchwork of different work treats no more causes and gains no more than a tenth. */
+export function equalWork(best: Candidate, usable: readonly Candidate[], placeCount: number): Candidate {
+  const kindsOf = ({ found }: Candidate) => new Set(found.settings.map(({ action, amount }) => `${action.id}×${amount}`)).size;
+  const isEqual = (each: Candidate) => each.found.settings.length === placeCount && kindsOf(each) === 1 && each.found.planed.length === 0;
+  if (kindsOf(best) < 2) return best;
+  const equal = usable.filter(
+    (each) => isEqual(each) && treatsAlike(each, best) && share(each.isTrue) >= share(best.isTrue) - WORTH_A_PATCHWORK,
+  );
+  return bestFor('quickest', equal, best);
+}
+
+/** Whether two plans treat the same causes by the same work. */
+function treatsAlike(a: Candidate, b: Candidate): boolean {
+  const treats = ({ cures, sides }: Candidate) => [...cures, ...sides.map(({ action }) => action)].map(({ id }) => id).join();
+  return a.hidesCause === b.hidesCause && treats(a) === treats(b);
 }
 
 /** Whether a door left alone is likely as it should be, and where it goes by the book hardly anything is outside. */

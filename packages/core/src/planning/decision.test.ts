@@ -82,6 +82,18 @@ describe('once every way has been tried', () => {
     expect(late({ first: even, chosen: [even] })).toBe('cures');
   });
 
+  it('and where work that treats no cause hardly betters the door', () => {
+    const alone = (free: number, outside: number): Candidate => ({
+      ...leftAlone,
+      found: plan({ outside }),
+      isTrue: Array.from({ length: 20 }, (_, i) => i < free),
+    });
+    const set: Candidate = { ...worked, cures: [], isTrue: alone(15, 0).isTrue };
+    const said = (free: number, outside: number, first = set) => late({ first, chosen: [first], leftAlone: alone(free, outside) });
+    expect([said(15, 0.4), said(14, 0), said(15, 0.5)]).toEqual(['falls short', 'cures', 'cures']);
+    expect(said(15, 0.4, { ...set, cures: [action('glue')] })).toBe('cures');
+  });
+
   it('and not before a reading that only somewhat fits the others has been taken again', () => {
     expect(late({ first: far, chosen: [far], somewhatDoubted: () => 1 })).toBe('read again');
     expect(late({ somewhatDoubted: () => 1 })).toBe('cures');

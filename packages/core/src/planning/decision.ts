@@ -81,9 +81,21 @@ export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
 const hasWork = ({ found, cures, sides }: Candidate) =>
   cures.length + sides.length + found.settings.length + found.planed.length > 0 || found.strike !== undefined;
 
-function fallsShort({ chosen, first }: After): boolean {
+/** Work that treats no cause betters a door by so much more of a chance, or by so many mm less outside. */
+const BETTERS_BY = 0.05;
+const BETTERS_BY_MM = 0.5;
+
+function betters({ first, leftAlone }: After): boolean {
+  const treats = first.cures.length + first.sides.length > 0;
+  const isLikelier = share(first.isTrue) >= share(leftAlone.isTrue) + BETTERS_BY;
+  return treats || isLikelier || leftAlone.found.outside - first.found.outside >= BETTERS_BY_MM;
+}
+
+function fallsShort(after: After): boolean {
+  const { chosen, first } = after;
   return (
     !hasWork(first) ||
+    !betters(after) ||
     chosen.every(({ found, verdict, isTrue }) => found.outside > DOES_WITHIN_MM && (verdict === 'book' || share(isTrue) < FREE_FLOOR))
   );
 }

@@ -7,7 +7,7 @@ import { toEnd, type Stepwise } from '../stepwise';
 import { adviceFor } from './advice';
 import { waitsForDrying, type Candidate } from './candidate';
 import { candidatesFor } from './candidates';
-import { bestFor, furtherPlans, inTheRunning, leastWork, worthTheirTimber, worthTrying } from './choose';
+import { bestFor, equalWork, furtherPlans, inTheRunning, leastWork, worthTheirTimber, worthTrying } from './choose';
 import type { Correction, PlanOptions, PlanOutcome } from './correction';
 import { decide, RULES_AFTER, RULES_BEFORE } from './decision';
 import { factsOf, type Facts } from './facts';
@@ -110,7 +110,7 @@ function weigh({ observed, belief, board, trial, leftAlone, isGood, treat, undon
   const timberMayGo = mayPlane(belief, treat, settingAlone, halfChecked);
   const able = worthTheirTimber(candidates.filter(({ found }) => found.planed.length === 0 || timberMayGo));
   const usable = inTheRunning(able, leftAlone, { isHalfChecked: halfChecked, hasCauseToTreat: treat.length > 0 });
-  const best = leastWork(bestFor('quickest', usable, leftAlone), usable);
+  const best = equalWork(leastWork(bestFor('quickest', usable, leftAlone), usable), usable, model.places.length);
   const isUndone = undoneWork.length > 0 && !isGood;
   const isWaiting = !isUndone && waitsForDrying(model, best);
   const tried = () => worthTrying(best, able, treat) ?? best;
