@@ -130,10 +130,7 @@ export const MUTATIONS = [
   ],
   ['what was really planed', field('record/writeAdjustment.ts', 'const share = amount / planned;', 'const share = 1;', 'record/writing')],
   ['a fraction is of an inch', field('record/typedText.ts', "text.includes('/') ? 'in' : unit", 'unit', 'record/typedText')],
-  [
-    'nothing given up unread',
-    core('planning/decision.ts', 'fallsShort(situation) && situation.somewhatDoubted() > 0', 'false', 'planning/decision'),
-  ],
+  ['nothing given up unread', core('planning/decision.ts', '&& situation.somewhatDoubted() > 0', '&& false', 'planning/decision')],
   ['doubt is read again', core('planning/decision.ts', 'doubted > 0 && undone === 0', 'false', 'planning/decision')],
   ['what was read twice is not doubted', core('inference/doubtful.ts', ' || reading.isSure', '', 'inference/doubtful')],
   ['an edge may be that uneven', core('inference/linearReadings.ts', 'ODDLY_UNEVEN_MM = 1', 'ODDLY_UNEVEN_MM = 0', 'inference/doubtful')],
@@ -153,6 +150,14 @@ export const MUTATIONS = [
   ['the least work of plans as good', core('planning/choose.ts', 'AS_GOOD = 0.04', 'AS_GOOD = 0', 'planning/choose')],
   ['equal work before a patchwork', core('planning/choose.ts', 'WORTH_A_PATCHWORK = 0.1', 'WORTH_A_PATCHWORK = 0', 'planning/choose')],
   ['work that betters nothing is none', core('planning/decision.ts', '!betters(after) ||', '', 'planning/decision')],
+  [
+    'frame and timber wait for a second look',
+    core('planning/decision.ts', '(fallsShort(situation) || isHeavy(situation.first)) &&', 'fallsShort(situation) &&', 'planning/decision'),
+  ],
+  [
+    'what a reading alone makes likely',
+    core('inference/oddOnEdge.ts', 'believe(model, without(observed, station))', 'belief', 'hinged/oddOnEdge'),
+  ],
   ['what harms unseen is not hidden', core('planning/ways.ts', 'isFrameWork && harmsUnseen !== true', 'isFrameWork', 'planning/ways')],
   [
     'no patchwork where it falls short',

@@ -329,3 +329,33 @@ test('a swollen door is not planed to its wet size', async ({ page, house }) => 
   await expect(page.getByText('measure again in the dry season').first()).toBeVisible();
   await expect(page.getByText('Plane the latch edge', { exact: true })).toHaveCount(1);
 });
+
+test('a slip of the gauge is read again before anything is planned by it', async ({ page, house }) => {
+  await openSaggingDoor(page, house.url);
+  await page.getByTestId('to-measure').click();
+  await walkRound(
+    page,
+    SAGGING.map(([station, tapped]) => [station, station === 'hinge.mid' ? '7.4' : tapped]),
+  );
+  await page.getByTestId('stage-fix').click();
+  await expect(page.getByTestId('plan-outcome')).toContainText('stands against all the others');
+  await expect(page.getByText('Hinge gap, middle: read 7.4 mm', { exact: false })).toBeVisible();
+  await expect(page.getByTestId('step-1')).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Read it again' }).click();
+  await tapReading(page, '3');
+  await expect(page.getByTestId('gap-hinge.mid')).toHaveText('3');
+  await page.getByTestId('stage-fix').click();
+  await expect(page.getByTestId('step-1')).toBeVisible();
+  await expect(page.getByTestId('plan-outcome')).not.toContainText('stands against all the others');
+
+  await expectAllSaved(page);
+  const callId = /call\/([0-9a-f-]+)\//.exec(page.url())?.[1] ?? '';
+  const twice = house.rows<{ id: string; mm: number; supersedes: string | null }>(
+    `SELECT r.id, r.mm, r.supersedes FROM reading r JOIN reading_set s ON s.id = r.setId
+     WHERE s.callId = ? AND r.station = 'hinge.mid' ORDER BY r.mm DESC`,
+    callId,
+  );
+  expect(twice.map(({ mm }) => mm)).toEqual([7.4, 3]);
+  expect(twice[1]?.supersedes).toBe(twice[0]?.id);
+});

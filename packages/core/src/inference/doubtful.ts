@@ -42,7 +42,7 @@ export function doubtfulReadings(observed: Observations, belief: Belief, fromSd 
 }
 
 /** What was observed but for one of the readings taken last. */
-function without(observed: Observations, station: string): Observations {
+export function without(observed: Observations, station: string): Observations {
   const { readings, rounds = [] } = observed;
   const others = <R extends { station: string }>(list: readonly R[]) => list.filter((each) => each.station !== station);
   const last = rounds.at(-1);

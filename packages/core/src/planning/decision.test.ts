@@ -97,6 +97,11 @@ describe('once every way has been tried', () => {
   it('and not before a reading that only somewhat fits the others has been taken again', () => {
     expect(late({ first: far, chosen: [far], somewhatDoubted: () => 1 })).toBe('read again');
     expect(late({ somewhatDoubted: () => 1 })).toBe('cures');
+    // Nor is the frame or timber touched for it.
+    const cut: Candidate = { ...worked, found: plan({ planed: [{ edge: 'rim', fromMm: 1, toMm: 1 }] }) };
+    const onFrame = (first: number): Candidate => ({ ...worked, cures: [{ ...action('glue'), minutes: { first, each: 0 } }] });
+    const doubted = (first: Candidate) => late({ first, chosen: [first], somewhatDoubted: () => 1 });
+    expect([doubted(cut), doubted(onFrame(45)), doubted(onFrame(44))]).toEqual(['read again', 'read again', 'cures']);
   });
 
   it('"cures" only when the cause is treated and the door likely free, else "helps"', () => {

@@ -81,6 +81,12 @@ export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
 const hasWork = ({ found, cures, sides }: Candidate) =>
   cures.length + sides.length + found.settings.length + found.planed.length > 0 || found.strike !== undefined;
 
+/** Work that frees or wedges the frame takes at least this long, minutes. */
+const HEAVY_FROM_MINUTES = 45;
+
+const isHeavy = ({ cures, found }: Candidate) =>
+  found.planed.length > 0 || cures.some(({ minutes }) => minutes.first >= HEAVY_FROM_MINUTES);
+
 /** Work that treats no cause betters a door by so much more of a chance, or by so many mm less outside. */
 const BETTERS_BY = 0.05;
 const BETTERS_BY_MM = 0.5;
@@ -130,8 +136,9 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
   },
   {
     outcome: 'read again',
-    because: 'No door is given up for a reading that only somewhat fits the others: it is read twice first.',
-    holds: (situation) => fallsShort(situation) && situation.somewhatDoubted() > 0,
+    because:
+      'No door is given up, nor its frame or timber touched, for a reading that only somewhat fits the others: it is read twice first.',
+    holds: (situation) => (fallsShort(situation) || isHeavy(situation.first)) && situation.somewhatDoubted() > 0,
   },
   {
     outcome: 'falls short',

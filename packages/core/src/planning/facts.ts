@@ -1,6 +1,7 @@
 import type { Belief } from '../inference/belief';
 import { DOUBT_DECIDING_FROM_SD, doubtfulReadings } from '../inference/doubtful';
 import { causeChances, expectAt } from '../inference/expectation';
+import { oddOnEdge } from '../inference/oddOnEdge';
 import type { Observations } from '../inference/observed';
 import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
@@ -41,7 +42,7 @@ export interface Facts extends Before {
   undoneWork: readonly Action[];
   /** Stations that could still be read: of the door as found, until work has begun. */
   toRead: readonly string[];
-  /** Readings to take again before the door is given up. */
+  /** Readings to take again before the door is given up, or its frame or timber touched. */
   somewhatDoubtful: () => Correction['doubtful'];
   /** What is told whatever is decided. */
   said: Pick<Correction, 'binds' | 'cause' | 'unknown' | 'doubtful' | 'tryAgain' | 'ruledOut'>;
@@ -74,7 +75,11 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   return {
     ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork },
     toRead: unreadOf(model, observed),
-    somewhatDoubtful: () => doubtedFrom(DOUBT_DECIDING_FROM_SD),
+    somewhatDoubtful: () => {
+      const odd = oddOnEdge(observed, belief, DOUBT_DECIDING_FROM_SD);
+      const known = new Set(odd.map(({ station }) => station));
+      return [...odd, ...doubtedFrom(DOUBT_DECIDING_FROM_SD).filter(({ station }) => !known.has(station))];
+    },
     unknown: unknown.length,
     doubted: doubtful.length,
     undone: undoneWork.length,
