@@ -40,7 +40,7 @@ export interface Facts extends Before {
   treat: readonly Cause[];
   allowed: readonly Action[];
   undoneWork: readonly Action[];
-  /** Stations that could still be read: of the door as found, until work has begun. */
+  /** Stations that nobody has read since the work done last and that can be got to. */
   toRead: readonly string[];
   /** Readings to take again before the door is given up, or its frame or timber touched. */
   somewhatDoubtful: () => Correction['doubtful'];

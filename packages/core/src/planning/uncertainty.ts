@@ -68,8 +68,8 @@ function gainBy(classOf: readonly number[], compared: readonly Candidate[], firs
   for (const half of [0, 1]) {
     for (const each of new Set(classOf)) {
       const own = classOf.flatMap((of, i) => (of === each ? [i] : []));
-      const trueOn = ({ isTrue }: Candidate, half: number) =>
-        own.reduce((sum, i) => sum + (i % 2 === half && isTrue[i] === true ? 1 : 0), 0);
+      const trueOn = ({ isTrue }: Candidate, doors: number) =>
+        own.reduce((sum, i) => sum + (i % 2 === doors && isTrue[i] === true ? 1 : 0), 0);
       const best = all.reduce((a, b) => (trueOn(b, half) > trueOn(a, half) ? b : a));
       gain += trueOn(best, 1 - half) - trueOn(first, 1 - half);
     }
