@@ -8,6 +8,7 @@ const leaving = (outside: number, trueOf4: number, more: Partial<Candidate['foun
   ...leftAlone,
   found: plan({ outside, ...more }),
   isTrue: [0, 1, 2, 3].map((n) => n < trueOf4),
+  chances: { free: 1, even: 1, book: trueOf4 / 4 },
 });
 const hopeless = leaving(3, 0);
 const planed = { planed: [{ edge: 'rim', fromMm: 1, toMm: 1 }] };
@@ -19,9 +20,11 @@ describe('setting alone', () => {
     expect(settingAloneOf(model, [], hopeless)).toEqual({ can: false, chanceTrue: 0 });
   });
 
-  it('will do where the door is likely what it should be as it is', () => {
-    expect(settingAloneOf(model, [hopeless], leaving(3, 3))).toEqual({ can: true, chanceTrue: 0.75 });
-    expect(settingAloneOf(model, [leaving(3, 3)], leaving(3, 2))).toEqual({ can: false, chanceTrue: 0.75 });
+  it('will do where the door may be inside its limits as it is, not where it is only even', () => {
+    expect(settingAloneOf(model, [hopeless], leaving(3, 2))).toEqual({ can: true, chanceTrue: 0.5 });
+    expect(settingAloneOf(model, [leaving(3, 3)], leaving(3, 1))).toEqual({ can: false, chanceTrue: 0.75 });
+    const even = { ...leaving(3, 4), chances: { free: 1, even: 1, book: 0.29 } };
+    expect(settingAloneOf(model, [hopeless], even)).toEqual({ can: false, chanceTrue: 1 });
   });
 
   it('is not what takes timber off or cures by more than holding', () => {

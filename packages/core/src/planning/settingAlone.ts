@@ -7,19 +7,17 @@ import type { Correction } from './correction';
 
 /** Setting alone will do when it makes the door true with this chance. */
 const SETTING_DOES_FROM = 0.3;
-/** And a door needs no setting when it is as likely as this what it should be. */
-const IS_IN_ORDER_FROM = 0.6;
 /** Before every gap has been gauged again it is given up only below this chance. */
 const SETTING_FAILS_BELOW = 0.12;
 
 type SettingAlone = Correction['settingAlone'];
 
-/** Whether the door comes true by setting its places and no timber off, and how likely. */
+/** Whether the door comes inside its limits by setting its places and no timber off, and how likely it is then what it should be. */
 export function settingAloneOf(model: DoorModel, candidates: readonly Candidate[], leftAlone: Candidate): SettingAlone {
   const setting = candidates.filter((each) => setsOnly(model, each));
   const asFound = share(leftAlone.isTrue);
   return {
-    can: setting.some(({ found }) => found.outside <= DOES_WITHIN_MM) || asFound >= IS_IN_ORDER_FROM,
+    can: setting.some(({ found }) => found.outside <= DOES_WITHIN_MM) || leftAlone.chances.book >= SETTING_DOES_FROM,
     chanceTrue: Math.max(asFound, ...setting.map(({ isTrue }) => share(isTrue))),
   };
 }
