@@ -5,7 +5,7 @@ import type { Stepwise } from '../stepwise';
 import { gapChanges, outsideBy, type GapBoard, type Guard } from './board';
 import { candidate, DOES_WITHIN_MM, IRREVERSIBILITY_PRICE, type Candidate, type Trial } from './candidate';
 import { meanBoard } from './drawnDoors';
-import { cured } from './outcome';
+import { allCured, cured } from './outcome';
 import { searchPlans } from './searchPlans';
 import type { FoundPlan, SearchSpace, Setting } from './searchSpace';
 import { SET_POINT_STEP_MM, type SetPoint } from './setPoint';
@@ -49,7 +49,7 @@ export function* candidatesFor(
   return candidates;
 
   function searchFor({ cures, setPoints, mustUse }: Way & { setPoints: readonly SetPoint[] }): Searched {
-    const after = drawn.map((each) => cured(each, cures, board, setPoints));
+    const after = allCured(drawn, cures, board, setPoints);
     const start = meanBoard(after);
     const space: SearchSpace = { ...base, start, guard: guardFrom(board, after, start), mustUse };
     const plain = searchPlans(space, TRIED);

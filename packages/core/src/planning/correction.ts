@@ -4,10 +4,11 @@ import type { Verdict } from '../model/tables';
 import type { Plan } from './plan';
 
 /**
- * `measure first`: too little is known to plan. `read again`: readings stand against all the others. `at once`: what was found undone is done before anything is measured. `true`: leave
- * it alone. `done`: free and even after work. `check all round`: nothing better is to be had than to gauge it all round. `cures`:
- * treats the cause and likely leaves the door free. `helps`: better than before, and no more is promised. `find out first`: under a floor nothing is touched until more is known. `wait`: nothing is to be cut
- * or set until the door has dried. `falls short`: the best that can be done here.
+ * `measure first`: too little is known to plan. `read again`: readings stand against all the others. `at once`: what was found undone
+ * is done before anything is measured. `true`: leave it alone. `done`: free and even after work. `check all round`: nothing better is to
+ * be had than to gauge it all round. `cures`: treats the cause and likely leaves the door free. `helps`: better than before, and no more is
+ * promised. `find out first`: under a floor nothing is touched until more is known. `wait`: nothing is to be cut or set until the door has
+ * dried. `falls short`: the best that can be done here.
  */
 export const PLAN_OUTCOMES = [
   'measure first',

@@ -33,16 +33,17 @@ export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Arr
 
   return (depth, gaps) => {
     const at = reach[depth];
-    const payFor = (k: number, which: 'lack' | 'excess') => {
+    const valueOf = (k: number) => {
       const less = figures.less[k] ?? -1;
-      const value = (gaps[figures.gap[k] ?? 0] ?? 0) - (less < 0 ? 0 : (gaps[less] ?? 0));
-      const by = which === 'lack' ? (figures.min[k] ?? 0) - value - (at?.high[k] ?? 0) : value + (at?.low[k] ?? 0) - (figures.max[k] ?? 0);
-      return short(by, figures.inset[k] ?? 0);
+      return (gaps[figures.gap[k] ?? 0] ?? 0) - (less < 0 ? 0 : (gaps[less] ?? 0));
     };
+    const lack = (k: number, value: number) => short((figures.min[k] ?? 0) - value - (at?.high[k] ?? 0), figures.inset[k] ?? 0);
+    const excess = (k: number, value: number) => short(value + (at?.low[k] ?? 0) - (figures.max[k] ?? 0), figures.inset[k] ?? 0);
     tight.fill(0);
     let sum = 0;
     for (let k = 0; k < stationCount; k += 1) {
-      const [less, more] = [payFor(k, 'lack'), payFor(k, 'excess')];
+      const value = valueOf(k);
+      const [less, more] = [lack(k, value), excess(k, value)];
       const edge = edgeOf[k] ?? -1;
       if (k === board.bolt) sum += Math.min(less + more, strikePrice);
       else if (edge < 0) sum += less + more;
@@ -55,7 +56,10 @@ export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Arr
     let k = stationCount;
     for (const pairs of pairsOf) {
       let most = 0;
-      for (let p = 0; p < pairs.length; p += 1, k += 1) most = Math.max(most, payFor(k, 'lack') + payFor(k, 'excess'));
+      for (let p = 0; p < pairs.length; p += 1, k += 1) {
+        const value = valueOf(k);
+        most = Math.max(most, lack(k, value) + excess(k, value));
+      }
       sum += most;
     }
     return sum;

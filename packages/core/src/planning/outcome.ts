@@ -40,6 +40,16 @@ export function cured(
   return gaps;
 }
 
+/** All drawn doors after the cures of a way. */
+export function allCured(
+  drawn: readonly DrawnDoor[],
+  cures: readonly Action[],
+  board: GapBoard,
+  setPoints: readonly SetPoint[] = [],
+): Float64Array[] {
+  return drawn.map((door) => cured(door, cures, board, setPoints));
+}
+
 /** What is done beside the places, by side: brought to its target with an error, mm, or held against so much more, mm. */
 export type SideWork = Readonly<Record<string, { leftSdMm: number } | { againstMm: number }>>;
 

@@ -65,13 +65,14 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const candidates = yield* candidatesFor(belief, trial, allowed, treat, settingsAllowed(belief, observed, board));
   const weighed = weigh(facts, candidates);
   const { able, first, chosen, settingAlone } = weighed;
+  const candidatesChosen = chosen.map(([, each]) => each);
   const next = once(() => nextBest(observed, belief));
   const somewhatDoubtful = once(facts.somewhatDoubtful);
   const outcome =
     decide(RULES_AFTER, {
       ...facts,
       ...weighed,
-      chosen: chosen.map(([, each]) => each),
+      chosen: candidatesChosen,
       leadChance: facts.said.cause.probability,
       looksLeft: () => !next().enough,
       somewhatDoubted: () => somewhatDoubtful().length,
@@ -86,14 +87,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
     outcome,
     plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
     settingAlone,
-    lost: readsAgain
-      ? []
-      : lostPlans(
-          belief.model,
-          able,
-          chosen.map(([, each]) => each),
-          first,
-        ),
+    lost: readsAgain ? [] : lostPlans(belief.model, able, candidatesChosen, first),
     advice: [
       ...adviceFor(belief, treat, { board, gaps: leftAlone.found.gaps, fallsShort }),
       ...(candidates.some(({ found }) => found.isCutShort) ? [PLANNING_WORDS.bestFound] : []),

@@ -2,7 +2,7 @@ import type { Action } from '../model/action';
 import { candidate, untreated, type Candidate, type Trial } from './candidate';
 import { meanBoard } from './drawnDoors';
 import { nothingSet } from './facts';
-import { cured } from './outcome';
+import { allCured } from './outcome';
 
 /** Work that makes a door free less than so much more often is not worth its harm. */
 const WORTH_WORKING_FOR = 0.1;
@@ -15,14 +15,14 @@ export function gains(work: Candidate, leftAlone: Candidate): boolean {
 /** Where nothing brings the door where it should be, its causes are treated, and no hinge is set for less than it is worth. */
 export function withoutPatchwork(trial: Trial, each: Candidate): Candidate {
   if (each.cures.length + each.sides.length === 0) return each;
-  const after = trial.drawn.map((door) => cured(door, each.cures, trial.board, each.setPoints));
+  const after = allCured(trial.drawn, each.cures, trial.board, each.setPoints);
   const bare = candidate(trial, { ...untreated(trial), ...each, after }, nothingSet(trial, meanBoard(after)));
   return each.chances.free < bare.chances.free + WORTH_WORKING_FOR ? bare : each;
 }
 
 /** What was found undone, as a plan by itself: what else there is to do shows afterwards. */
 export function doneAtOnce(trial: Trial, cures: readonly Action[]): Candidate {
-  const after = trial.drawn.map((each) => cured(each, cures, trial.board));
+  const after = allCured(trial.drawn, cures, trial.board);
   const found = nothingSet(trial, meanBoard(after));
   return candidate(trial, { ...untreated(trial), cures, after }, found);
 }

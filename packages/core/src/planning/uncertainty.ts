@@ -3,7 +3,7 @@ import { readingVariance } from '../inference/linearReadings';
 import type { Names } from '../model/names';
 import { dot } from '../numbers/gaussian';
 import { candidate, share, type Candidate, type Trial } from './candidate';
-import { cured } from './outcome';
+import { allCured } from './outcome';
 import { workErrorsFrom } from './workErrors';
 
 /** What keeps a plan from being sure. */
@@ -40,7 +40,7 @@ export function uncertaintyOf(
   const { drawn } = trial;
   const steady = { ...trial, drawn: drawn.map((door) => ({ ...door, errors: STEADY })) };
   const bySteadyHand = (each: Candidate) => {
-    const after = steady.drawn.map((door) => cured(door, each.cures, trial.board, each.setPoints));
+    const after = allCured(steady.drawn, each.cures, trial.board, each.setPoints);
     return candidate(steady, { ...each, after }, each.found).isTrue;
   };
   const steadily = compared.map(bySteadyHand);
@@ -48,7 +48,9 @@ export function uncertaintyOf(
   return chosen.map((first) => {
     const now = share(first.isTrue);
     const known = (classOf: readonly number[]) => Math.min(1, now + gainBy(classOf, compared, first));
-    const readings = toRead.map((station) => ({ station, chance: known(classesBy(belief, trial, station)) }));
+    // With nothing else to choose no reading changes the choice.
+    const readable = compared.length === 0 ? [] : toRead;
+    const readings = readable.map((station) => ({ station, chance: known(classesBy(belief, trial, station)) }));
     const [best] = readings.sort((a, b) => b.chance - a.chance);
     return {
       ifKnown: {
