@@ -1,5 +1,6 @@
 import { evenAllowed, insetOf, type GapBoard, type Guard } from './board';
-import { GUARD_PRICE, OUTSIDE_PRICE, type SearchSpace, type Setting } from './searchSpace';
+import { misfitAfter } from './misfit';
+import { GUARD_PRICE, movedPlaces, OUTSIDE_PRICE, type SearchSpace, type Setting } from './searchSpace';
 
 /** Figures of the board, and differences of two of one edge, with the room each has; as plain lists, for a search asks this at every turn. */
 interface Figures {
@@ -63,6 +64,37 @@ export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Arr
       sum += most;
     }
     return sum;
+  };
+}
+
+/**
+ * The least that must still be paid for places off the line of all, whatever is chosen at those from `depth` on: each place is supposed
+ * to be brought as near to the line as any choice could bring it.
+ *
+ * @returns for a depth and the settings chosen above it, minutes
+ */
+export function leastMisfitToPay({
+  settings,
+  line,
+  misfitNow,
+  misfitAllowedMm,
+}: Pick<SearchSpace, 'settings' | 'line' | 'misfitNow' | 'misfitAllowedMm'>): (depth: number, chosen: readonly Setting[]) => number {
+  const still = settings.map((_, depth) => line.misfit.map((_, j) => reachOf(settings.slice(depth), (place) => line.misfit[place]?.[j] ?? 0)));
+  return (depth, chosen) => {
+    const off = misfitAfter(line, movedPlaces(chosen), misfitNow);
+    return off.reduce((sum, mm, j) => {
+      const { low, high } = still[depth]?.[j] ?? { low: 0, high: 0 };
+      return sum + OUTSIDE_PRICE * Math.max(0, -misfitAllowedMm - mm - high, mm + low - misfitAllowedMm);
+    }, 0);
+  };
+}
+
+/** How far down and up one figure can be moved by one choice at each of some places, of so much a millimetre there. */
+function reachOf(choices: readonly (readonly Setting[])[], perMm: (place: number) => number): { low: number; high: number } {
+  const moves = choices.map((own) => own.map(({ where, shiftMm }) => (where === 'whole' ? 0 : shiftMm * perMm(where))));
+  return {
+    low: moves.reduce((sum, own) => sum + Math.min(0, ...own), 0),
+    high: moves.reduce((sum, own) => sum + Math.max(0, ...own), 0),
   };
 }
 

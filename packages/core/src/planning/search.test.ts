@@ -2,7 +2,7 @@ import { hatchWork, packPeg } from '../hatch.fixture';
 import { seededRandom, type RandomStream } from '../numbers/seededRandom';
 import { evenGuard, outsideBy, type GapBoard } from './board';
 import { settingsOf } from './candidates';
-import { leastToPay } from './leastToPay';
+import { leastMisfitToPay, leastToPay } from './leastToPay';
 import { planingLines } from './planingLines';
 import { searchPlans } from './searchPlans';
 import { GUARD_PRICE, leavesOutside, movedPlaces, OUTSIDE_PRICE, type SearchSpace, type Setting } from './searchSpace';
@@ -224,6 +224,26 @@ describe('the least that must still be paid', () => {
     expect(least(1, far)).toBeGreaterThan(0.5 * price);
     expect(least(0, far)).toBeLessThan(least(1, far));
     expect(least(1, far)).toBeLessThan(least(2, far));
+  });
+
+  it('reckons places off their line exactly once all are chosen, and before that at no more than any choice leaves', () => {
+    const random = seededRandom(6);
+    for (let n = 0; n < 60; n += 1) {
+      const given = space({ misfitNow: [0.8 * random.normal(), 0.8 * random.normal()] });
+      const least = leastMisfitToPay(given);
+      const over = (...chosen: Setting[]) => {
+        const [a = 0, b = 0] = given.misfitNow;
+        const apart = chosen.reduce((mm, { where, shiftMm }) => mm + (where === 0 ? shiftMm : -shiftMm), 0) / 2;
+        return OUTSIDE_PRICE * (Math.max(0, Math.abs(a + apart) - 0.5) + Math.max(0, Math.abs(b - apart) - 0.5));
+      };
+      for (const first of SETTINGS[0] ?? []) {
+        const left = (SETTINGS[1] ?? []).map((second) => over(first, second));
+        expect(least(1, [first])).toBeLessThanOrEqual(Math.min(over(first), ...left) + 1e-9);
+        (SETTINGS[1] ?? []).forEach((second, i) => expect(least(2, [first, second])).toBeCloseTo(left[i] ?? NaN, 9));
+      }
+    }
+    // 3 mm off the line, of which the second place brings back 0.75: 1.75 stay beyond what a place gives.
+    expect(leastMisfitToPay(space({ misfitNow: [3, 0] }))(1, [])).toBeCloseTo(OUTSIDE_PRICE * (3 - 0.75 - 0.5), 9);
   });
 
   it('counts a strike and a plane at their first price at most', () => {

@@ -1,6 +1,6 @@
 import { planedOff, type PlaningLine } from '../model/planingLine';
 import { outsideBy, stationOutside, type GapBoard } from './board';
-import { leastToPay } from './leastToPay';
+import { leastMisfitToPay, leastToPay } from './leastToPay';
 import { misfitAfter } from './misfit';
 import { planingLines } from './planingLines';
 import { GUARD_PRICE, movedPlaces, OUTSIDE_PRICE, SEEN_FROM_MM, type FoundPlan, type SearchSpace, type Setting } from './searchSpace';
@@ -18,6 +18,7 @@ const MOST_TURNS = 6000;
  */
 export function searchPlans(space: SearchSpace, count: number, turns = MOST_TURNS): FoundPlan[] {
   const leastFrom = leastToPay(space);
+  const leastOffLine = leastMisfitToPay(space);
   const best: FoundPlan[] = [];
   const worst = () => (best.length < count ? Infinity : (best[best.length - 1]?.price ?? Infinity));
   const keep = (found: FoundPlan) => {
@@ -76,7 +77,8 @@ export function searchPlans(space: SearchSpace, count: number, turns = MOST_TURN
     const ways = [undefined, ...choices].map((choice) => {
       const after = choice === undefined ? gaps : added(gaps, choice.changes);
       const paid = price + (choice?.price ?? 0);
-      return { choice, after, paid, atLeast: paid + leastFrom(place + 1, after) };
+      const offLine = leastOffLine(place + 1, choice === undefined ? chosen : [...chosen, choice]);
+      return { choice, after, paid, atLeast: paid + leastFrom(place + 1, after) + offLine };
     });
     for (const { choice, after, paid, atLeast } of ways.sort((a, b) => a.atLeast - b.atLeast)) {
       if (atLeast >= worst()) break;
