@@ -172,4 +172,29 @@ export const MUTATIONS = [
     'a reading that corrects another is sure',
     field('record/observed.ts', '...(supersedes && { again: true as const })', '', 'record/observed'),
   ],
+  [
+    'timber off only widens',
+    core('planning/outcome.ts', 'byMm: share * widestOf(fault, board, effect.cuts),', 'byMm: 0,', 'hinged/timberOff'),
+  ],
+  ['and so in the belief', core('inference/afterWork.ts', 'along[at] = (along[at] ?? 0) - widest;', '', 'hinged/timberOff')],
+  [
+    'a slab scribed under a head that runs up is raised',
+    core('planning/outcome.ts', 'if (raises) for', 'if (!raises) for', 'hinged/timberOff'),
+  ],
+  [
+    'a trimmed foot is wider when shut',
+    core('planning/outcome.ts', 'widen(gaps, board, edge, { byMm: Math.abs(mm) })', 'void mm', 'hinged/timberOff'),
+  ],
+  [
+    'what treats and sets nothing is tried',
+    core('planning/candidates.ts', '...(isBareTried ? [] :', '...(!isBareTried ? [] :', 'hinged/timberOff'),
+  ],
+  [
+    'no line goes far beyond its limit',
+    core('planning/planingLines.ts', 'Math.min(limit.target, limit.min + CLEARS_MM)', 'limit.target', 'hinged/timberOff'),
+  ],
+  [
+    'a gap that troubled no one is not read again',
+    core('planning/steps.ts', '.filter((station) => readBefore.includes(station))', '', 'planning/steps'),
+  ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -52,7 +52,7 @@ export function judge(door: TrueDoor, reached: Course['reached'], cycle: number)
   return VERDICTS.every((verdict) => reached[verdict] !== undefined);
 }
 
-const PLANING: readonly ActionId[] = ['planeLatch', 'planeHead', 'scribeHead'];
+const PLANING: readonly ActionId[] = ['planeLatch', 'planeHead', 'planeFoot', 'scribeHead', 'scribeRaise'];
 
 export const isPlaning = (step: DoneStep) => PLANING.includes(step.action);
 

@@ -1,4 +1,4 @@
-import type { ActionId } from '@proper-swing/core';
+import type { ActionId, RandomStream } from '@proper-swing/core';
 import { between, type FaultDraw, sign } from './draws';
 import { trueFigure, type TrueDoor, type Work } from './trueDoor';
 import type { FaultId } from './worldTraits';
@@ -44,6 +44,19 @@ const moveLatchLeg = (door: TrueDoor, by: { lean: number; bow: number; aside: nu
   door.ails.latchLean += by.lean;
   door.ails.latchBow += by.bow;
   door.ails.latchAside += by.aside;
+};
+/** Timber comes off the top so that it runs as the head does, none where the gap is widest; gives how much that gap was wider, mm. */
+const scribe = (door: TrueDoor, random: RandomStream): number => {
+  const { ails, trimmed } = door;
+  const share = between(random, 0.92, 1.02);
+  const widest = Math.max(0, -share * ails.headLean);
+  trimmed.head = {
+    from: trimmed.head.from + Math.max(0, widest + 0.15 * random.normal()),
+    to: trimmed.head.to + Math.max(0, widest + share * ails.headLean + 0.15 * random.normal()),
+    bow: (trimmed.head.bow ?? 0) + Math.max(0, share * ails.headBow + 0.15 * random.normal()),
+  };
+  ails.headLean = ails.headBow = 0;
+  return widest;
 };
 const screwed = (door: TrueDoor) => door.card.hingeKind !== 'adjustable';
 const timber = (door: TrueDoor) => door.card.slabKind !== 'composite';
@@ -254,10 +267,10 @@ export const WORLD_FAULTS: Readonly<Record<FaultId, WorldFault>> = {
     ],
     mendedBy: {
       scribeHead: (door, _, random) => {
-        const share = between(random, 0.92, 1.02);
-        door.head.lean -= share * door.ails.headLean + 0.2 * random.normal();
-        door.head.bow -= share * door.ails.headBow + 0.15 * random.normal();
-        door.ails.headLean = door.ails.headBow = 0;
+        scribe(door, random);
+      },
+      scribeRaise: (door, _, random) => {
+        door.hangs -= scribe(door, random) + 0.3 * random.normal();
       },
     },
   },
@@ -301,6 +314,13 @@ export const WORLD_FAULTS: Readonly<Record<FaultId, WorldFault>> = {
       // A rise that nobody's door reaches is no fault.
       door.floorRise += trueFigure(door, 'foot.swing') + draw.mm(-0.8, 3.5);
     },
+    otherwise: [
+      // A new sill or floor: there is too little room when it is shut as well.
+      (door, draw) => {
+        const room = Math.min(trueFigure(door, 'foot.swing'), trueFigure(door, 'foot.latch'), trueFigure(door, 'foot.hinge'));
+        door.opening.h -= room - draw.mm(-0.6, 1.6);
+      },
+    ],
   },
   strikeOff: {
     often: 1,

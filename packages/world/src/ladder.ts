@@ -135,8 +135,8 @@ const RUNGS: readonly ((sight: Sight) => DoneStep[])[] = [
       ? [{ action: 'wedgeHingeLeg', amount: 1 }]
       : [],
   ({ mm, tried, card }) =>
-    Math.abs(mm('head.latch') - mm('head.hinge')) > 1.2 && tried('scribeHead') < 2 && card.slabKind !== 'composite'
-      ? [{ action: 'scribeHead', amount: 1 }]
+    Math.abs(mm('head.latch') - mm('head.hinge')) > 1.2 && tried('scribeHead') + tried('scribeRaise') < 2 && card.slabKind !== 'composite'
+      ? [{ action: mm('head.latch') > mm('head.hinge') ? 'scribeRaise' : 'scribeHead', amount: 1 }]
       : [],
   ({ card, mm, tried }) => {
     const { min, target } = profileOf(card).edges.latch;

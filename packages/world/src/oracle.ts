@@ -26,10 +26,14 @@ import { carryOut } from './work';
 /** Work that takes a cause away by itself; what sets hinges, planes or moves strikes is searched for. */
 export const CURING: readonly Action['effect']['kind'][] = ['cure', 'set', 'hold', 'wait'];
 
-/** The first cure of each true cause. */
-function cureTruth(causes: readonly CauseId[], allowed: (id: ActionId) => boolean): DoneStep[] {
+/** A head that runs up is followed by a slab hung higher; on adjustable hinges their screws raise it. */
+const serves = (id: ActionId, { ails }: TrueDoor) => id !== 'scribeHead' || ails.headLean >= 0;
+
+/** The first cure of each true cause, one that serves on this door before others. */
+function cureTruth(door: TrueDoor, causes: readonly CauseId[], allowed: (id: ActionId) => boolean): DoneStep[] {
   return causes.flatMap((id): DoneStep[] => {
-    const cures = cause(id).cures.filter(allowed);
+    const able = cause(id).cures.filter(allowed);
+    const cures = [...able.filter((each) => serves(each, door)), ...able];
     const cure = cures.find((each) => CURING.includes(action(each).effect.kind));
     return cure === undefined ? [] : [{ action: cure, amount: 1 }];
   });
@@ -89,7 +93,7 @@ function setTruly(door: TrueDoor, mayPlane: boolean, guardMm: number): { found: 
 export function canBeMadeTrue({ door, causes }: Scenario): boolean {
   const copy = copyDoor(door);
   const able = (id: ActionId) => ACTIONS.some((a) => a.id === id && !forbids(a, door));
-  carryOut(copy, cureTruth(causes, able), STEADY);
+  carryOut(copy, cureTruth(copy, causes, able), STEADY);
   const { found } = setTruly(copy, true, 0.1);
   if (found === undefined) return false;
   carryOut(copy, stepsFor(door, found), STEADY);
@@ -101,7 +105,7 @@ export function bestByHinges({ door, causes }: Scenario): number {
   const held = copyDoor(door);
   carryOut(
     held,
-    cureTruth(causes, (id) => HOLDING_WORK.includes(id)),
+    cureTruth(held, causes, (id) => HOLDING_WORK.includes(id)),
     STEADY,
   );
   const asItIs = setTruly(door, false, 0);
@@ -114,7 +118,7 @@ export function byOracle(scenario: Scenario, random: RandomStream): Course {
   const able = (id: ActionId) => ACTIONS.some((a) => a.id === id && !forbids(a, door));
   const reached: Course['reached'] = {};
   let steps = 0;
-  let cures = cureTruth(scenario.causes, able);
+  let cures = cureTruth(door, scenario.causes, able);
   for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
     // It sees the cure's outcome before it sets the hinges, as nobody can.
     carryOut(door, cures, random);

@@ -17,6 +17,8 @@ export interface TrueHinge {
 export interface Trimmed {
   from: number;
   to: number;
+  /** So much more at the middle than straight from end to end: what was scribed to a bow. */
+  bow?: number;
 }
 
 /**
@@ -180,7 +182,7 @@ export function trueGap(door: TrueDoor, id: StationId, pose: Pose = poseOf(door)
   const { slab, opening, trimmed } = door;
   const across = { x: Math.cos(pose.angle), y: Math.sin(pose.angle) };
   const down = { x: -Math.sin(pose.angle), y: Math.cos(pose.angle) };
-  const off = (cut: Trimmed) => cut.from + (cut.to - cut.from) * f;
+  const off = (cut: Trimmed) => cut.from + (cut.to - cut.from) * f + (cut.bow ?? 0) * 4 * f * (1 - f);
   const ways = {
     hinge: {
       from: pose.place(0, f * slab.h),
@@ -250,7 +252,7 @@ export function trueFigure(door: TrueDoor, id: StationId): number {
     'plumb.across': () => door.acrossLean,
     'stop.top': () => Math.max(0, door.stopGap + door.twist / 2),
     'stop.bottom': () => Math.max(0, door.stopGap - door.twist / 2),
-    'foot.swing': () => opening.h - corner.y - door.floorRise,
+    'foot.swing': () => opening.h - corner.y - door.floorRise + door.trimmed.foot.to,
   };
   const figure = figures[id];
   if (figure === undefined) throw new RangeError(`${id} cannot be read in this world`);

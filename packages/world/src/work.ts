@@ -77,6 +77,14 @@ const moveStrike: Work = (door, _, random) => {
   door.strike += boltLow(door) - 0.35 * random.normal();
 };
 
+const planeOff =
+  (edge: keyof TrueDoor['trimmed']): Work =>
+  ({ trimmed }, { planed, amount }, { normal }) => {
+    const slip = 0.25 * normal();
+    trimmed[edge].from += Math.max(0, (planed?.fromMm ?? amount) + slip);
+    trimmed[edge].to += Math.max(0, (planed?.toMm ?? amount) + slip);
+  };
+
 /** What work does to a door of the world, with the errors of a careful hand, where it mends more than one fault. */
 const WORK = {
   tighten: (door, _, random) => {
@@ -151,8 +159,10 @@ const WORK = {
   moveStop: (door, _, { normal }) => {
     door.twist = 0.6 * normal();
   },
-  trimFoot: (door) => {
-    door.floorRise = Math.min(door.floorRise, trueFigure(door, 'foot.swing') + door.floorRise - 3);
+  trimFoot: ({ trimmed, ...door }) => {
+    const cut = Math.max(0, 3 - trueFigure({ trimmed, ...door }, 'foot.swing'));
+    trimmed.foot.from += cut;
+    trimmed.foot.to += cut;
   },
   wedgeLatchLeg: (door, _, random) => {
     const { ails } = door;
@@ -168,16 +178,9 @@ const WORK = {
     door.ails.hingeBow = 0;
     door.condition.legGives = false;
   },
-  planeLatch: (door, { planed, amount }, { normal }) => {
-    const slip = 0.25 * normal();
-    door.trimmed.latch.from += Math.max(0, (planed?.fromMm ?? amount) + slip);
-    door.trimmed.latch.to += Math.max(0, (planed?.toMm ?? amount) + slip);
-  },
-  planeHead: (door, { planed, amount }, { normal }) => {
-    const slip = 0.25 * normal();
-    door.trimmed.head.from += Math.max(0, (planed?.fromMm ?? amount) + slip);
-    door.trimmed.head.to += Math.max(0, (planed?.toMm ?? amount) + slip);
-  },
+  planeLatch: planeOff('latch'),
+  planeHead: planeOff('head'),
+  planeFoot: planeOff('foot'),
   dryAndSeal: () => undefined,
   repairFoot: (door, _, random) => {
     if (door.condition.timber !== 'soft') return;

@@ -43,7 +43,7 @@ export function measuredWords(amount: number, unit: string, { withUnit }: Length
 export function amountWords({ action, amount, unit, planed }: PlannedStep, words: LengthWords): string {
   if (planed) {
     const { withUnit, bare } = words;
-    const [from, to] = action === 'planeHead' ? ['hinge end', 'latch end'] : ['top', 'foot'];
+    const [from, to] = action === 'planeHead' || action === 'planeFoot' ? ['hinge end', 'latch end'] : ['top', 'foot'];
     return `${planed.fromMm === 0 ? 'nothing' : bare(planed.fromMm)} at the ${from}, ${planed.toMm === 0 ? 'nothing' : withUnit(planed.toMm)} at the ${to}`;
   }
   const measured = measuredWords(amount, unit, words);

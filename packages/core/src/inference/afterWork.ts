@@ -1,7 +1,7 @@
 import type { ActionEffect } from '../model/action';
 import type { DoorModel } from '../model/doorModel';
 import { planedOff, PLANING_SD_MM } from '../model/planingLine';
-import { addSpread, widened, type Gaussian } from '../numbers/gaussian';
+import { addSpread, dot, widened, type Gaussian } from '../numbers/gaussian';
 import { moveWithError, replaceFigure, takeShareAway, withFurther } from '../numbers/gaussianChanges';
 import type { Belief, HeldHypothesis } from './belief';
 import type { Hypothesis } from './hypotheses';
@@ -35,6 +35,7 @@ const WORKS: Works = {
       const magnitudeAt = belief.model.layout.magnitudeAt(k);
       const along = widened(direction.along, state.mean.length);
       const magnitude = state.mean[magnitudeAt] ?? 0;
+      if (effect.cuts !== undefined) leaveWidest(belief.model, along, effect, magnitude);
       along[magnitudeAt] = 1;
       takeShareAway(state, along, magnitudeAt, effect.share);
       // Watched work is stopped where it serves, which the readings after it tell.
@@ -52,6 +53,12 @@ const WORKS: Works = {
       state.mean[at] = (state.mean[at] ?? 0) + planedOff(cut, f);
       slip[at] = 1;
     }
+    for (const { id, worked, cutAt } of model.tables.sides) {
+      if (cutAt?.edge !== effect.edge) continue;
+      const place = model.layout.parameterAt(worked);
+      const own = model.sideRow(id).coefficients[place] ?? 0;
+      if (own !== 0) state.mean[place] = (state.mean[place] ?? 0) + planedOff(cut, cutAt.f) / own;
+    }
     addSpread(state.cov, slip, PLANING_SD_MM ** 2);
   },
   strike: ({ belief: { model }, effect, state }) => {
@@ -62,7 +69,10 @@ const WORKS: Works = {
     follow[place] = (follow[place] ?? 0) + 1;
     replaceFigure(state, place, follow, offset, effect.leftSdMm);
   },
-  set: ({ belief: { model }, effect, state }) => {
+  set: ({ belief: { model }, step, effect, state }) => {
+    if (effect.cuts !== undefined) {
+      for (const at of unevennessOn(model, effect.cuts)) state.mean[at] = (state.mean[at] ?? 0) + Math.abs(step.amount);
+    }
     // What is worked on becomes whatever brings the side to its target.
     const { worked, target } = model.side(effect.side);
     const place = model.layout.parameterAt(worked);
@@ -76,6 +86,30 @@ const WORKS: Works = {
   hold: () => undefined,
   wait: () => undefined,
 };
+
+/**
+ * What a fault of one millimetre does, less what stays of it when timber comes off an edge, in place: the gaps of the edge are left as wide
+ * as the widest, and the slab goes up by as much where it is raised.
+ *
+ * @param magnitude of the fault, for which way it goes
+ */
+function leaveWidest(
+  model: DoorModel,
+  along: Float64Array,
+  { cuts, raises }: Extract<ActionEffect, { kind: 'cure' }>,
+  magnitude: number,
+): void {
+  const { tables, lowered, station, row } = model;
+  const onEdge = tables.walk.filter((id) => station(id).edge === cuts);
+  const moved = onEdge.map((id) => dot(row(id, along.length).coefficients, along));
+  const widest = magnitude > 0 ? Math.max(0, ...moved) : Math.min(0, ...moved);
+  for (const at of unevennessOn(model, cuts)) along[at] = (along[at] ?? 0) - widest;
+  if (raises) lowered.forEach((change, i) => (along[i] = (along[i] ?? 0) + widest * change));
+}
+
+/** Where the unevenness of an edge's gaps stands in a state: what timber off that edge changes, and nothing else. */
+const unevennessOn = ({ tables, layout, station }: DoorModel, edge: string | undefined): number[] =>
+  tables.walk.filter((id) => station(id).edge === edge).flatMap((id) => layout.unevennessAt(id) ?? []);
 
 /** The posterior of a hypothesis after work; behind it stands, for each step, by what share it did more than expected. */
 export function afterWork(belief: Belief, { hypothesis, posterior }: HeldHypothesis, done: readonly DoneStep[]): Gaussian {

@@ -11,6 +11,10 @@ export type ActionEffect<N extends Names = Names> =
       leftSdMm: number;
       /** Gaps of which one can be watched while it is done: the work is stopped where the plan wants it. */
       watched?: readonly N['station'][];
+      /** It is done by taking timber off this edge of the slab: its gaps only widen, all of them to the widest. */
+      cuts?: N['edge'];
+      /** The slab is then raised by as much as the widest gap was too wide. */
+      raises?: true;
     }
   /** Moves the slab at one place, by so many mm a unit. */
   | { kind: 'shift'; mmPerUnit: number; sdShare: number }
@@ -20,8 +24,8 @@ export type ActionEffect<N extends Names = Names> =
   | { kind: 'plane'; edge: N['edge'] }
   /** Brings the strike to the bolt, for a bolt that is off by no more than this, mm. */
   | { kind: 'strike'; upToMm: number; leftSdMm: number }
-  /** Brings one figure beside the gaps to where it should be, within so much, mm. */
-  | { kind: 'set'; side: N['side']; cures: readonly N['cause'][]; leftSdMm: number }
+  /** Brings one figure beside the gaps to where it should be, within so much, mm; it may do so by timber off an edge, all along alike. */
+  | { kind: 'set'; side: N['side']; cures: readonly N['cause'][]; leftSdMm: number; cuts?: N['edge'] }
   /** Holds the door by friction against so much more of a figure beside the gaps, mm. */
   | { kind: 'hold'; side: N['side']; cures: readonly N['cause'][]; againstMm: number }
   /** Changes nothing that can be gauged today. */

@@ -34,6 +34,8 @@ export interface Side<N extends Names = Names> extends Limits {
   weights: Moves<N>;
   /** What work on it changes. */
   worked: N['parameter'];
+  /** Timber off this edge, at that place along it, widens it as well. */
+  cutAt?: { edge: N['edge']; f: number };
   /** Judged when one of these has been read. */
   readAt: readonly N['station'][];
   /** Answers that say it is out: it is then read before anything is planned. */
@@ -71,9 +73,13 @@ export interface Meeting<N extends Names = Names> {
 /** What to read after work of one kind; the first row that fits holds. */
 export interface RecheckRow<N extends Names = Names> {
   effects: readonly EffectKind[];
+  /** For these pieces of work only. */
+  actions?: readonly N['action'][];
   edge?: N['edge'];
   place?: N['place'];
   stations: readonly N['station'][];
+  /** Read as well where they were read before: nobody is sent to a gap that has troubled no one. */
+  ifReadBefore?: readonly N['station'][];
 }
 
 /** An answer that asks for a piece of work by itself. */

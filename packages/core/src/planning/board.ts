@@ -16,6 +16,8 @@ export interface GapBoard {
   f: readonly number[];
   /** Index of the moving part that a fixed one can be brought to meet: the bolt, which moves with the slab. */
   bolt: number;
+  /** What one millimetre down of all the slab changes; behind the stations stand the sides. */
+  lowered: Float64Array;
 }
 
 /**
@@ -24,7 +26,8 @@ export interface GapBoard {
  *
  * @param readEdges edges on which something was read
  */
-export function gapBoard({ tables, profile, station }: DoorModel, readEdges: ReadonlySet<string>): GapBoard {
+export function gapBoard(model: DoorModel, readEdges: ReadonlySet<string>): GapBoard {
+  const { tables, profile, station } = model;
   const edgeOf = (id: string) => tables.edges.find((edge) => edge.id === station(id).edge);
   const judged = tables.walk.flatMap((id) => {
     const edge = edgeOf(id);
@@ -35,8 +38,9 @@ export function gapBoard({ tables, profile, station }: DoorModel, readEdges: Rea
   });
   const onEdge = Object.fromEntries(tables.edges.map(({ id }) => [id, judged.flatMap(({ edge }, i) => (edge === id ? [i] : []))]));
   const even = tables.edges.filter(({ isEven }) => isEven).map(({ id }) => id);
+  const stations = [...judged.map(({ id }) => id), tables.meeting.station];
   return {
-    stations: [...judged.map(({ id }) => id), tables.meeting.station],
+    stations,
     limits: [...judged.map(({ limits }) => limits), tables.meeting.limits],
     evenEdgeIds: even,
     evenEdges: even.map((id) => onEdge[id] ?? []),
@@ -44,6 +48,7 @@ export function gapBoard({ tables, profile, station }: DoorModel, readEdges: Rea
     onEdge,
     f: [...judged.map(({ id }) => station(id).f ?? 0), 0],
     bolt: judged.length,
+    lowered: gapChanges({ stations }, model, model.lowered),
   };
 }
 
@@ -60,7 +65,7 @@ export function meetingAsIs(board: GapBoard, drawn: readonly { gaps: Float64Arra
 }
 
 /** Changes at the board's stations, and behind them of the sides in their order, for a change of the state. */
-export function gapChanges(board: GapBoard, model: DoorModel, move: Float64Array): Float64Array {
+export function gapChanges(board: Pick<GapBoard, 'stations'>, model: DoorModel, move: Float64Array): Float64Array {
   return Float64Array.from(rowsOf(board, model, move.length), ({ coefficients }) => dot(coefficients, move));
 }
 
@@ -69,7 +74,7 @@ export function gapsAt(board: GapBoard, model: DoorModel, state: Float64Array): 
   return Float64Array.from(rowsOf(board, model, state.length), ({ coefficients, offset }) => offset + dot(coefficients, state));
 }
 
-function rowsOf({ stations }: GapBoard, { tables, row, sideRow }: DoorModel, size: number): LinearRow[] {
+function rowsOf({ stations }: Pick<GapBoard, 'stations'>, { tables, row, sideRow }: DoorModel, size: number): LinearRow[] {
   return [...stations.map((id) => row(id, size)), ...tables.sides.map(({ id }) => sideRow(id, size))];
 }
 

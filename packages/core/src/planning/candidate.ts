@@ -1,7 +1,7 @@
 import { minutesOf, type Action } from '../model/action';
 import type { DoorModel } from '../model/doorModel';
 import { GAUGE_TELLS_MM } from '../model/profile';
-import type { GapBoard } from './board';
+import { outsideBy, type GapBoard } from './board';
 import type { DrawnDoor } from './drawnDoors';
 import type { Verdict } from '../model/tables';
 import { endsAs, NO_VERDICT, type SidesJudged } from './outcome';
@@ -56,6 +56,11 @@ export interface Treated {
 /** Nothing done about any cause. */
 export function untreated({ drawn }: Trial): Treated {
   return { cures: [], setPoints: [], sides: [], mustUse: [], hidesCause: false, after: drawn.map(({ gaps }) => gaps) };
+}
+
+/** Nothing set, with the gaps as they then are. */
+export function nothingSet({ board, misfitNow }: Pick<Trial, 'board' | 'misfitNow'>, gaps: Float64Array): FoundPlan {
+  return { settings: [], planed: [], gaps, misfit: misfitNow, outside: outsideBy(board, gaps), price: 0 };
 }
 
 /** A plan tried on the drawn doors. */

@@ -3,11 +3,12 @@ import { minutesOf, type Action } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { Stepwise } from '../stepwise';
 import { gapChanges, outsideBy, type GapBoard, type Guard } from './board';
-import { candidate, DOES_WITHIN_MM, IRREVERSIBILITY_PRICE, type Candidate, type Trial } from './candidate';
+import { candidate, nothingSet, DOES_WITHIN_MM, IRREVERSIBILITY_PRICE, type Candidate, type Trial } from './candidate';
 import { meanBoard } from './drawnDoors';
 import { allCured, cured } from './outcome';
 import { searchPlans } from './searchPlans';
 import type { FoundPlan, SearchSpace, Setting } from './searchSpace';
+import type { SideStep } from './steps';
 import { SET_POINT_STEP_MM, type SetPoint } from './setPoint';
 import { waysToTreat, type Way } from './ways';
 
@@ -40,7 +41,7 @@ export function* candidatesFor(
   const searched = new Map<string, Searched>();
   for (const [i, way] of ways.entries()) {
     // Ways that differ in what is done beside the places only are searched for once.
-    const key = JSON.stringify([way.cures.map(({ id }) => id), way.setPoints, way.mustUse]);
+    const key = JSON.stringify([way.cures.map(({ id }) => id), way.setPoints, way.mustUse, way.sides.filter(isCut)]);
     const { after, found } = searched.get(key) ?? searchFor(way);
     searched.set(key, { after, found });
     candidates.push(...found.map((each) => candidate(trial, { ...way, after }, each)));
@@ -48,16 +49,21 @@ export function* candidatesFor(
   }
   return candidates;
 
-  function searchFor({ cures, setPoints, mustUse }: Way & { setPoints: readonly SetPoint[] }): Searched {
-    const after = allCured(drawn, cures, board, setPoints);
+  function searchFor({ cures, setPoints, mustUse, sides }: Way & { setPoints: readonly SetPoint[] }): Searched {
+    const after = allCured(drawn, cures, board, setPoints, sides);
     const start = meanBoard(after);
     const space: SearchSpace = { ...base, start, guard: guardFrom(board, after, start), mustUse };
     const plain = searchPlans(space, TRIED);
     const needsTimber = plain.length === 0 || belief.done.length > 0 || plain.every(({ outside }) => outside > DOES_WITHIN_MM);
     const planed = needsTimber ? searchPlans({ ...space, planes }, TRIED).filter(({ planed: lines }) => lines.length > 0) : [];
-    return { after, found: [...plain, ...planed] };
+    // What treats the cause and sets nothing is always tried: it is the least work of all.
+    const isBareTried = mustUse.length > 0 || plain.some(({ settings, strike }) => settings.length === 0 && strike === undefined);
+    return { after, found: [...plain, ...planed, ...(isBareTried ? [] : [nothingSet(trial, start)])] };
   }
 }
+
+/** Whether work beside the places takes timber off, so that gaps follow it. */
+const isCut = ({ action: { effect } }: SideStep) => effect.kind === 'set' && effect.cuts !== undefined;
 
 /** The drawn doors after the cures of a way, and the best that can then be set. */
 interface Searched {

@@ -7,8 +7,8 @@ import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import { seededRandom } from '../numbers/seededRandom';
 import { leftUndone } from './atOnce';
-import { gapBoard, meetingAsIs, outsideBy, type GapBoard } from './board';
-import { candidate, untreated, type Candidate, type Trial } from './candidate';
+import { gapBoard, meetingAsIs, type GapBoard } from './board';
+import { candidate, nothingSet, untreated, type Candidate, type Trial } from './candidate';
 import { causesToTreat } from './causesToTreat';
 import { isGoodAsItIs } from './choose';
 import type { Correction, PlanOptions } from './correction';
@@ -16,7 +16,6 @@ import type { Before } from './decision';
 import { drawDoors, meanBoard } from './drawnDoors';
 import { misfitAfter } from './misfit';
 import { rulingsOn } from './rulings';
-import type { FoundPlan } from './searchSpace';
 import { causesOfSidesOut } from './sidesOut';
 import { curesWhatIsInOrder, foundInOrder, sidesToldUnread, triesDue } from './sidesTold';
 import { edgesRead, heldSides, isFullyChecked, judgedSides, shiftsDone, unreadOf } from './soFar';
@@ -138,9 +137,4 @@ function littleKnown(belief: Belief, { stations, bolt }: GapBoard, unreachable: 
 /** The door left as it is, as a candidate among the others. */
 function asItIs(trial: Trial): Candidate {
   return candidate(trial, untreated(trial), nothingSet(trial, meanBoard(trial.drawn.map((door) => door.gaps))));
-}
-
-/** Nothing set, with the gaps as they then are. */
-export function nothingSet({ board, misfitNow }: Trial, gaps: Float64Array): FoundPlan {
-  return { settings: [], planed: [], gaps, misfit: misfitNow, outside: outsideBy(board, gaps), price: 0 };
 }

@@ -79,7 +79,9 @@ export function leastMisfitToPay({
   misfitNow,
   misfitAllowedMm,
 }: Pick<SearchSpace, 'settings' | 'line' | 'misfitNow' | 'misfitAllowedMm'>): (depth: number, chosen: readonly Setting[]) => number {
-  const still = settings.map((_, depth) => line.misfit.map((_, j) => reachOf(settings.slice(depth), (place) => line.misfit[place]?.[j] ?? 0)));
+  const still = settings.map((_, depth) =>
+    line.misfit.map((_, j) => reachOf(settings.slice(depth), (place) => line.misfit[place]?.[j] ?? 0)),
+  );
   return (depth, chosen) => {
     const off = misfitAfter(line, movedPlaces(chosen), misfitNow);
     return off.reduce((sum, mm, j) => {

@@ -5,6 +5,7 @@ import type { GapBoard } from './board';
 import { verdictsOn, type Verdicts } from './verdicts';
 import type { DrawnDoor } from './drawnDoors';
 import type { FoundPlan } from './searchSpace';
+import type { SideStep } from './steps';
 import { MOST_DRAWN, WATCHED_SD_MM, type SetPoint } from './setPoint';
 
 /** A fault that moves the watched gap by less leaves nothing to watch, mm. */
@@ -35,9 +36,26 @@ export function cured(
       const fault = faults.get(id);
       if (fault === undefined) continue;
       for (let i = 0; i < gaps.length; i += 1) gaps[i] = (gaps[i] ?? 0) - share * (fault[i] ?? 0);
+      if (effect.cuts !== undefined)
+        widen(gaps, board, effect.cuts, { byMm: share * widestOf(fault, board, effect.cuts), raises: effect.raises });
     }
   });
   return gaps;
+}
+
+/** By how much a fault has widened the widest gap of an edge, mm; nought when it only narrows. */
+const widestOf = (fault: Float64Array, { onEdge }: GapBoard, edge: string) =>
+  Math.max(0, ...(onEdge[edge] ?? []).map((i) => fault[i] ?? 0));
+
+/** Timber comes off all along an edge, and the slab goes up by as much where it is raised, in place. */
+function widen(
+  gaps: Float64Array,
+  { onEdge, lowered }: GapBoard,
+  edge: string,
+  { byMm, raises = false }: { byMm: number; raises?: boolean | undefined },
+): void {
+  for (const i of onEdge[edge] ?? []) gaps[i] = (gaps[i] ?? 0) + byMm;
+  if (raises) for (let i = 0; i < gaps.length; i += 1) gaps[i] = (gaps[i] ?? 0) - byMm * (lowered[i] ?? 0);
 }
 
 /** All drawn doors after the cures of a way. */
@@ -46,8 +64,14 @@ export function allCured(
   cures: readonly Action[],
   board: GapBoard,
   setPoints: readonly SetPoint[] = [],
+  sides: readonly SideStep[] = [],
 ): Float64Array[] {
-  return drawn.map((door) => cured(door, cures, board, setPoints));
+  const cuts = sides.flatMap(({ action: { effect }, mm }) => (effect.kind === 'set' && effect.cuts ? [{ edge: effect.cuts, mm }] : []));
+  return drawn.map((door) => {
+    const gaps = cured(door, cures, board, setPoints);
+    for (const { edge, mm } of cuts) widen(gaps, board, edge, { byMm: Math.abs(mm) });
+    return gaps;
+  });
 }
 
 /** What is done beside the places, by side: brought to its target with an error, mm, or held against so much more, mm. */
@@ -77,10 +101,9 @@ export function endsAs(
   eye: Eye,
   withinMm: number,
 ): Verdicts<boolean> {
-  const after = afterPlan(door, afterCures, plan, board);
-  return sidesInside(door, beside.followsSettings === false ? afterCures : after, beside, board)
-    ? verdictsOn(board, eye, after, withinMm)
-    : NO_VERDICT;
+  const after = afterPlan(door, afterCures, plan, beside.sides, board);
+  const follows = beside.followsSettings !== false || plan.planed.length > 0;
+  return sidesInside(door, follows ? after : afterCures, beside, board) ? verdictsOn(board, eye, after, withinMm) : NO_VERDICT;
 }
 
 export const NO_VERDICT: Verdicts<boolean> = { free: false, even: false, book: false };
@@ -113,7 +136,13 @@ export function isHeldInside({ min, max }: Pick<Side, 'min' | 'max'>, figure: nu
 }
 
 /** The board of a drawn door once the places are set, timber is off and the strike has been moved, each with its error. */
-function afterPlan({ errors }: DrawnDoor, afterCures: Float64Array, plan: FoundPlan, board: GapBoard): Float64Array {
+function afterPlan(
+  { errors }: DrawnDoor,
+  afterCures: Float64Array,
+  plan: FoundPlan,
+  sides: readonly Side[],
+  board: GapBoard,
+): Float64Array {
   const gaps = Float64Array.from(afterCures);
   plan.settings.forEach(({ changes, action: { effect } }, k) => {
     const sdShare = effect.kind === 'shift' || effect.kind === 'lower' ? effect.sdShare : 0;
@@ -123,6 +152,10 @@ function afterPlan({ errors }: DrawnDoor, afterCures: Float64Array, plan: FoundP
   for (const line of plan.planed) {
     const slip = PLANING_SD_MM * errors.ofPlaning;
     for (const i of board.onEdge[line.edge] ?? []) gaps[i] = (gaps[i] ?? 0) + planedOff(line, board.f[i] ?? 0) + slip;
+    sides.forEach(({ cutAt }, k) => {
+      const i = board.stations.length + k;
+      if (cutAt?.edge === line.edge) gaps[i] = (gaps[i] ?? 0) + planedOff(line, cutAt.f) + slip;
+    });
   }
   // The strike goes to where the bolt then is, not to where it was foretold, if it reaches that far.
   const strike = plan.strike?.choice;

@@ -41,7 +41,7 @@ export function planOf({ model, board }: Trial, aim: PlanAim, each: Candidate, b
   const { found } = each;
   return {
     aim,
-    steps: stepsOf(model, each),
+    steps: stepsOf(model, each, board.stations),
     minutes: each.minutes,
     chances: each.chances,
     uncertainty,

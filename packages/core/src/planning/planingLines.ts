@@ -4,6 +4,9 @@ import type { GapBoard } from './board';
 /** A plane is set and a line is marked to half a millimetre. */
 const STEP_MM = 0.5;
 
+/** Timber does not grow back: no line goes further beyond the lower limit than this, however wide a gap may be, mm. */
+const CLEARS_MM = 1.5;
+
 /**
  * Straight lines of timber to take off an edge so that its gaps come right: just to the lower limit, and to the target.
  * Both ends are taken up to the next half millimetre; nothing when there is no lack of room.
@@ -14,7 +17,7 @@ export function planingLines(board: GapBoard, gaps: Float64Array, edge: string, 
   if (limit === undefined) return [];
   const toLimit = lineLifting(board, gaps, edge, limit.min + guard);
   if (toLimit === undefined) return [];
-  const toTarget = lineLifting(board, gaps, edge, limit.target);
+  const toTarget = lineLifting(board, gaps, edge, Math.min(limit.target, limit.min + CLEARS_MM));
   return toTarget === undefined ? [toLimit] : [toLimit, toTarget];
 }
 

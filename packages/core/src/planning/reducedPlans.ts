@@ -1,7 +1,6 @@
 import type { Action } from '../model/action';
-import { candidate, untreated, type Candidate, type Trial } from './candidate';
+import { candidate, nothingSet, untreated, type Candidate, type Trial } from './candidate';
 import { meanBoard } from './drawnDoors';
-import { nothingSet } from './facts';
 import { allCured } from './outcome';
 
 /** Work that makes a door free less than so much more often is not worth its harm. */
@@ -15,7 +14,7 @@ export function gains(work: Candidate, leftAlone: Candidate): boolean {
 /** Where nothing brings the door where it should be, its causes are treated, and no hinge is set for less than it is worth. */
 export function withoutPatchwork(trial: Trial, each: Candidate): Candidate {
   if (each.cures.length + each.sides.length === 0) return each;
-  const after = allCured(trial.drawn, each.cures, trial.board, each.setPoints);
+  const after = allCured(trial.drawn, each.cures, trial.board, each.setPoints, each.sides);
   const bare = candidate(trial, { ...untreated(trial), ...each, after }, nothingSet(trial, meanBoard(after)));
   return each.chances.free < bare.chances.free + WORTH_WORKING_FOR ? bare : each;
 }

@@ -114,6 +114,7 @@ describe('the steps of a plan', () => {
         { effects: ['plane' as const], edge: 'rim', stations: ['rim.mid'] },
         { effects: ['shift' as const], place: 'leftPeg', stations: ['gap.left'] },
         { effects: ['shift' as const], stations: ['gap.right'] },
+        { effects: ['hold' as const], actions: ['lean'], stations: ['gap.left'], ifReadBefore: ['gap.right', 'foot.mid'] },
       ],
     };
     expect([recheckAfter(rows, 'plane'), recheckAfter(rows, 'shoot')]).toEqual([['rim.mid'], ['foot.mid']]);
@@ -124,6 +125,10 @@ describe('the steps of a plan', () => {
     ]);
     // A row for an edge is for planing there, and for no other work.
     expect([recheckAfter(rows, 'glue'), recheckAfter(rows, 'hold')]).toEqual([[], []]);
+    // A row may be for one piece of work, and ask again for what was read before only.
+    const leans = { ...rows, actions: [hatchWork('lean', { effect: action('hold').effect })] };
+    expect(recheckAfter(leans, 'lean')).toEqual(['gap.left']);
+    expect(recheckAfter(leans, 'lean', undefined, ['foot.mid', 'rim.mid'])).toEqual(['gap.left', 'foot.mid']);
     const setsSkew = { ...rows, actions: [action('set')] };
     expect(recheckAfter(setsSkew, 'set')).toEqual(['bolt']);
     expect(recheckAfter({ ...setsSkew, sides: [] }, 'set')).toEqual([]);

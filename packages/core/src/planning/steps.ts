@@ -45,9 +45,17 @@ export interface PlannedWork {
   sides?: readonly SideStep[];
 }
 
-/** The steps of a plan: the cause first, then from least to most invasive, the end places before those between. */
-export function stepsOf(model: DoorModel, { found, cures = [], setPoints = [], sides = [] }: PlannedWork): PlannedStep[] {
-  const step = (id: string, amount: number, more: Partial<PlannedStep> = {}) => makeStep(model, id, amount, more);
+/**
+ * The steps of a plan: the cause first, then from least to most invasive, the end places before those between.
+ *
+ * @param readBefore stations read on this door, for what is read again after a step
+ */
+export function stepsOf(
+  model: DoorModel,
+  { found, cures = [], setPoints = [], sides = [] }: PlannedWork,
+  readBefore: readonly string[] = [],
+): PlannedStep[] {
+  const step = (id: string, amount: number, more: Partial<PlannedStep> = {}) => makeStep(model, id, amount, more, readBefore);
   const at = ({ at: place }: Action) => (place === undefined ? {} : { place });
   const steps = [
     ...cures.map((cure) => {
@@ -94,11 +102,12 @@ export function planingOf({ actions }: Pick<DoorTables, 'actions'>, edge: string
   return found;
 }
 
-/** The readings that tell best whether an action did what it should. */
+/** The readings that tell best whether an action did what it should, of what was read before some more. */
 export function recheckAfter(
   { actions, sides, rechecks }: Pick<DoorTables, 'actions' | 'sides' | 'rechecks'>,
   id: string,
   place?: string,
+  readBefore: readonly string[] = [],
 ): string[] {
   const effect = actions.find((each) => each.id === id)?.effect;
   if (effect === undefined) throw new RangeError(`There is no action "${id}".`);
@@ -106,13 +115,14 @@ export function recheckAfter(
   const row = rechecks.find(
     (each) =>
       each.effects.includes(effect.kind) &&
+      (each.actions === undefined || each.actions.includes(id)) &&
       (each.edge === undefined || (effect.kind === 'plane' && effect.edge === each.edge)) &&
       (each.place === undefined || each.place === place),
   );
-  return [...(row?.stations ?? [])];
+  return [...(row?.stations ?? []), ...(row?.ifReadBefore ?? []).filter((station) => readBefore.includes(station))];
 }
 
-function makeStep(model: DoorModel, id: string, amount: number, more: Partial<PlannedStep>): PlannedStep {
+function makeStep(model: DoorModel, id: string, amount: number, more: Partial<PlannedStep>, readBefore: readonly string[]): PlannedStep {
   const action = model.action(id);
   const { title, unit, parts, steps, cautions, stopIf } = action;
   return {
@@ -124,7 +134,7 @@ function makeStep(model: DoorModel, id: string, amount: number, more: Partial<Pl
     how: steps,
     cautions: cautions.map((name) => model.tables.cautions[name] ?? name),
     stopIf,
-    recheck: recheckAfter(model.tables, id, more.place),
+    recheck: recheckAfter(model.tables, id, more.place, readBefore),
     lookAgain: lookAgainAfter(model.tables, id),
     ...(parts !== undefined && { parts }),
     ...more,

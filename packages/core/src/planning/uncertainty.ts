@@ -40,7 +40,7 @@ export function uncertaintyOf(
   const { drawn } = trial;
   const steady = { ...trial, drawn: drawn.map((door) => ({ ...door, errors: STEADY })) };
   const bySteadyHand = (each: Candidate) => {
-    const after = allCured(steady.drawn, each.cures, trial.board, each.setPoints);
+    const after = allCured(steady.drawn, each.cures, trial.board, each.setPoints, each.sides);
     return candidate(steady, { ...each, after }, each.found).isTrue;
   };
   const steadily = compared.map(bySteadyHand);

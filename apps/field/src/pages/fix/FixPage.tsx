@@ -22,7 +22,8 @@ export function FixPage() {
 /** After a step comes its check; when all is done, the whole door is measured as left. */
 function FixFooter({ record }: { record: CallRecord }) {
   const [last] = uncheckedWork(record).slice(-1);
-  const recheck = last === undefined ? [] : recheckAfter(last.action, last.hinge ?? undefined);
+  const readBefore = record.readings.map(({ station }) => station);
+  const recheck = last === undefined ? [] : recheckAfter(last.action, last.hinge ?? undefined, readBefore);
   return (
     <View style={styles.row}>
       {recheck.length > 0 && (

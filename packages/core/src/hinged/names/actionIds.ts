@@ -29,6 +29,8 @@ export const ACTION_IDS = [
   'wedgeHingeLeg',
   'squareFrame',
   'scribeHead',
+  'scribeRaise',
+  'planeFoot',
   'dryAndSeal',
   'repairFoot',
   'repairLeg',

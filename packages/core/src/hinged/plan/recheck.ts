@@ -8,7 +8,7 @@ import { side, SIDE_IDS } from '../tables/sides';
 
 const TABLES = { actions: ACTIONS, sides: SIDE_IDS.map(side), rechecks: RECHECKS };
 
-/** The readings that tell best whether an action did what it should. */
-export function recheckAfter(id: ActionId, hinge?: HingeName): StationId[] {
-  return recheckAny(TABLES, id, hinge) as StationId[];
+/** The readings that tell best whether an action did what it should, of what was read before some more. */
+export function recheckAfter(id: ActionId, hinge?: HingeName, readBefore: readonly StationId[] = []): StationId[] {
+  return recheckAny(TABLES, id, hinge, readBefore) as StationId[];
 }

@@ -208,8 +208,9 @@ const CAUSE_TABLE = {
       { id: 'upAtLatch', share: 0.35, axes: [axis('tilt of the head', -4, 1.2, { headTilt: 1 })] },
       { id: 'bowed', share: 0.3, axes: [axis('bow of the head', 2.8, 0.8, { headBow: 1 })] },
     ],
-    cures: ['scribeHead'],
-    advice: 'Hinges cannot cure a head that runs off: scribe the top of the slab, or re-set the head.',
+    cures: ['scribeHead', 'scribeRaise'],
+    advice:
+      'Hinges cannot cure a head that runs off: scribe the top of the slab, or re-set the head. A cut only widens: where the head runs up, the slab has to go up with it.',
   },
   swollenSlab: {
     title: 'Slab swollen',
@@ -237,13 +238,16 @@ const CAUSE_TABLE = {
     cures: ['planeLatch', 'planeHead'],
   },
   floorHigh: {
-    title: 'Floor rises along the swing',
-    called: 'a floor that rises',
-    says: 'The door is free when shut and drags part-way open: the floor or its covering is higher there.',
+    title: 'Floor too high under the door',
+    called: 'a floor that is too high',
+    says: 'The floor or its covering is higher along the swing, or the sill under the shut door.',
     prior: 0.036,
     part: 'floor',
-    forms: one(axis('rise of the floor', 9, 4, { floorRise: 1 })),
-    cures: ['trimFoot'],
+    forms: [
+      { id: 'alongSwing', share: 0.8, axes: [axis('rise of the floor', 9, 4, { floorRise: 1 })] },
+      { id: 'underDoor', share: 0.2, axes: [axis('floor or sill raised', 7.5, 2, { heightRoom: -1 })] },
+    ],
+    cures: ['trimFoot', 'planeFoot'],
   },
   strikeOff: {
     title: 'Strike too high or too low',

@@ -16,3 +16,8 @@ export const NO_TIMBER_OFF = {
   slabKinds: ['composite', 'steel', 'glazed'],
   why: 'A fire door, a composite, steel or glazed door is not planed.',
 } as const;
+export const NO_TIMBER_OFF_NOR_ADJUSTABLE = {
+  ...NO_TIMBER_OFF,
+  hingeKinds: ['adjustable'],
+  why: 'A fire door, a composite, steel or glazed door is not planed; adjustable hinges raise the slab by their height screw.',
+} as const;

@@ -58,6 +58,7 @@ export const SIDES = {
     title: 'foot gap, half open',
     weights: { heightRoom: 1, headGap: -1, drop: -1, floorRise: -1 },
     worked: 'floorRise',
+    cutAt: { edge: 'foot', f: 1 },
     min: 1,
     target: 3,
     max: 60,

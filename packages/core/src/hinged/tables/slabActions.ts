@@ -1,5 +1,5 @@
 import type { ActionEntry } from './actionEntry';
-import { NO_TIMBER_OFF } from './rulings';
+import { NO_TIMBER_OFF, NO_TIMBER_OFF_NOR_ADJUSTABLE } from './rulings';
 
 /** Work on the slab itself: most of it is never undone. Times and chances are common practice, no source. */
 export const SLAB_ACTIONS = {
@@ -45,7 +45,7 @@ export const SLAB_ACTIONS = {
     order: 8,
     title: 'Take some off the foot of the slab',
     unit: 'mm',
-    effect: { kind: 'set', side: 'clearsFloor', cures: ['floorHigh'], leftSdMm: 1 },
+    effect: { kind: 'set', side: 'clearsFloor', cures: ['floorHigh'], leftSdMm: 1, cuts: 'foot' },
     amounts: [],
     minutes: { first: 40, each: 0 },
     irreversibility: 5,
@@ -64,7 +64,7 @@ export const SLAB_ACTIONS = {
     order: 8,
     title: 'Scribe the top of the slab to the head',
     unit: 'slab',
-    effect: { kind: 'cure', cures: ['headOut'], share: 0.95, shareSd: 0.04, leftSdMm: 0.3 },
+    effect: { kind: 'cure', cures: ['headOut'], share: 0.95, shareSd: 0.04, leftSdMm: 0.3, cuts: 'head' },
     amounts: [1],
     minutes: { first: 50, each: 0 },
     irreversibility: 5,
@@ -72,12 +72,51 @@ export const SLAB_ACTIONS = {
     parts: 'sealer for the bare edge',
     forbidden: NO_TIMBER_OFF,
     steps: [
-      'Start from the higher side: wedge the slab up until it touches, measure the gap at the other end.',
-      'Mark that much down at the touching end, to nothing at the other; follow the bow.',
-      'Cut, lower to the gap wanted, seal the edge.',
+      'Gauge the head gap at both ends and the middle; the widest stays as it is.',
+      'Mark the difference down from the top at the tight end, to nothing at the widest; follow the bow.',
+      'Cut to the line, seal the edge, hang and gauge.',
     ],
     cautions: ['support', 'eyes', 'dust'],
     stopIf: 'The head keeps dropping, or cracks run from its corner: structure. Stop and refer.',
+  },
+  scribeRaise: {
+    order: 8,
+    title: 'Scribe the top of the slab and hang it higher',
+    unit: 'slab',
+    effect: { kind: 'cure', cures: ['headOut'], share: 0.95, shareSd: 0.04, leftSdMm: 0.4, cuts: 'head', raises: true },
+    amounts: [1],
+    minutes: { first: 110, each: 0 },
+    irreversibility: 5,
+    holds: 0.93,
+    parts: 'sealer for the bare edge, plugs and glue for the old screw holes',
+    forbidden: NO_TIMBER_OFF_NOR_ADJUSTABLE,
+    steps: [
+      'Gauge the head gap at both ends and the middle: the slab goes up by what the widest is too wide.',
+      'Mark that difference down from the top at the tight end, to nothing at the widest; cut, seal.',
+      'Plug the holes on the leg, let every leaf in that much higher, hang.',
+      'Gauge head and foot, colour the bolt: the strike follows it up.',
+    ],
+    cautions: ['support', 'eyes', 'dust'],
+    stopIf: 'The foot gap or the sill will not bear it: leave the head, or have it re-set.',
+  },
+  planeFoot: {
+    order: 8,
+    title: 'Plane the foot of the slab',
+    unit: 'mm',
+    effect: { kind: 'plane', edge: 'foot' },
+    amounts: [],
+    minutes: { first: 40, each: 0 },
+    irreversibility: 5,
+    holds: 0.97,
+    parts: 'sealer for the bare edge',
+    forbidden: NO_TIMBER_OFF,
+    steps: [
+      'Door shut: mark the line from the offsets along the foot.',
+      'Take the slab down; plane from both ends toward the middle, so the stile does not break out.',
+      'Seal the cut before it goes back.',
+    ],
+    cautions: ['support', 'eyes', 'dust', 'oldPaint'],
+    stopIf: 'The cut would pass the solid rail of a hollow slab: stop and re-block.',
   },
   dryAndSeal: {
     order: 2,
