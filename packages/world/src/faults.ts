@@ -1,6 +1,6 @@
 import type { ActionId, RandomStream } from '@proper-swing/core';
 import { between, type FaultDraw, sign } from './draws';
-import { trueFigure, type TrueDoor, type Work } from './trueDoor';
+import { trueFigure, type TrueDoor, type TrueHinge, type Work } from './trueDoor';
 import type { FaultId } from './worldTraits';
 
 interface WorldFault {
@@ -36,6 +36,15 @@ const pullTop = (door: TrueDoor, out: number, down: number) => {
 const pullBottom = (door: TrueDoor, out: number) => {
   bottomHinge(door, out);
   door.ails.bottomPulled += out;
+};
+/** Hinges brought so near that the slab meets the leg, by leaves let in too deep or by heads that stand proud. */
+const bind = (door: TrueDoor, hinges: readonly TrueHinge[], off: readonly number[], by: 'deep' | 'proud') => {
+  hinges.forEach((hinge, i) => {
+    const to = off[i] ?? hinge.off;
+    if (by === 'proud') hinge.proud = hinge.off - to;
+    hinge.off = to;
+  });
+  door.condition.leaf = by;
 };
 const moveLatchLeg = (door: TrueDoor, by: { lean: number; bow: number; aside: number }) => {
   door.latchLeg.lean += by.lean;
@@ -170,16 +179,25 @@ export const WORLD_FAULTS: Readonly<Record<FaultId, WorldFault>> = {
       // Bound means that there is next to nothing left between slab and leg.
       const where = draw.uniform();
       const bound = where < 0.6 ? door.hinges : where < 0.8 ? door.hinges.slice(0, 1) : door.hinges.slice(-1);
-      for (const hinge of bound) hinge.off = draw.mm(-0.6, 0.5);
-      door.condition.leaf = draw.uniform() < 0.7 ? 'deep' : 'proud';
+      const off = bound.map(() => draw.mm(-0.6, 0.5));
+      bind(door, bound, off, draw.uniform() < 0.7 ? 'deep' : 'proud');
     },
     otherwise: [
       // Nearly bound: it springs, and a gauge still goes in.
       (door, draw) => {
-        for (const hinge of door.hinges) hinge.off = draw.mm(-0.3, 0.9);
-        door.condition.leaf = draw.uniform() < 0.5 ? 'deep' : 'proud';
+        const off = door.hinges.map(() => draw.mm(-0.3, 0.9));
+        bind(door, door.hinges, off, draw.uniform() < 0.5 ? 'deep' : 'proud');
       },
     ],
+    mendedBy: {
+      seatScrews: (door, _, random) => {
+        for (const hinge of door.hinges) {
+          hinge.off += between(random, 0.85, 1.02) * (hinge.proud ?? 0);
+          hinge.proud = 0;
+        }
+        if (door.condition.leaf === 'proud') door.condition.leaf = 'flush';
+      },
+    },
   },
   frameRacked: {
     often: 2,

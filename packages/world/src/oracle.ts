@@ -26,14 +26,18 @@ import { carryOut } from './work';
 /** Work that takes a cause away by itself; what sets hinges, planes or moves strikes is searched for. */
 export const CURING: readonly Action['effect']['kind'][] = ['cure', 'set', 'hold', 'wait'];
 
-/** A head that runs up is followed by a slab hung higher; on adjustable hinges their screws raise it. */
-const serves = (id: ActionId, { ails }: TrueDoor) => id !== 'scribeHead' || ails.headLean >= 0;
+/** Whether a cure is the one for what is wrong with this door; one that is always so is not named. */
+const SERVES: Readonly<Partial<Record<ActionId, (door: TrueDoor) => boolean>>> = {
+  // A head that runs up is followed by a slab hung higher; adjustable hinges raise it by their screw.
+  scribeHead: ({ ails, card }) => ails.headLean >= 0 || card.hingeKind === 'adjustable',
+  scribeRaise: ({ ails }) => ails.headLean < 0,
+  seatScrews: ({ condition }) => condition.leaf === 'proud',
+};
 
-/** The first cure of each true cause, one that serves on this door before others. */
+/** The first cure of each true cause that serves on this door. */
 function cureTruth(door: TrueDoor, causes: readonly CauseId[], allowed: (id: ActionId) => boolean): DoneStep[] {
   return causes.flatMap((id): DoneStep[] => {
-    const able = cause(id).cures.filter(allowed);
-    const cures = [...able.filter((each) => serves(each, door)), ...able];
+    const cures = cause(id).cures.filter((each) => allowed(each) && (SERVES[each]?.(door) ?? true));
     const cure = cures.find((each) => CURING.includes(action(each).effect.kind));
     return cure === undefined ? [] : [{ action: cure, amount: 1 }];
   });

@@ -152,6 +152,8 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     }[door.condition.leaf];
     return see(door, random, loosened && door.condition.leaf === 'flush' ? { flush: 64, deep: 3, proud: 33 } : seen);
   },
+  // All hinges of this world carry; nobody draws a tight pin by hand.
+  middlePin: () => 'tight',
   hingeLegFirm: (door, _, random) =>
     see(
       door,

@@ -11,6 +11,8 @@ export interface Member {
 export interface TrueHinge {
   y: number;
   off: number;
+  /** What heads that stand proud take from it, mm. */
+  proud?: number;
 }
 
 /** Timber taken off an edge, mm at its two ends. */

@@ -138,6 +138,8 @@ const WORK = {
   turnHeight: (door, { amount }, { normal }) => {
     door.hangs += amount * door.yields.halfTurn * (1 + 0.04 * normal());
   },
+  // A middle hinge that was off the line of the others moved no gap.
+  bringToLine: () => undefined,
   // Pressure on the seal changes nothing that this world gauges.
   turnPressure: () => undefined,
   fileStrike: (door, step, random) => {

@@ -1,4 +1,5 @@
 import type { Names } from './names';
+import type { SaidBy } from './tables';
 
 /** What an action does to the door. */
 export type ActionEffect<N extends Names = Names> =
@@ -43,6 +44,8 @@ export interface Action<N extends Names = Names> {
   effect: ActionEffect<N>;
   /** The place it is done at, where that is always the same one. */
   at?: N['place'];
+  /** It is work only where one of these was found. */
+  whenFound?: SaidBy<N['finding']>;
   /** Units a plan may use at one place; negative is the other way. */
   amounts: readonly number[];
   minutes: { first: number; each: number };

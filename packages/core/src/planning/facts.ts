@@ -5,6 +5,7 @@ import { oddOnEdge } from '../inference/oddOnEdge';
 import type { Observations } from '../inference/observed';
 import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
+import type { SaidBy } from '../model/tables';
 import { seededRandom } from '../numbers/seededRandom';
 import { leftUndone } from './atOnce';
 import { gapBoard, meetingAsIs, type GapBoard } from './board';
@@ -39,6 +40,8 @@ export interface Facts extends Before {
   treat: readonly Cause[];
   allowed: readonly Action[];
   undoneWork: readonly Action[];
+  /** What is to be done as well, whatever else is. */
+  asWell: readonly Action[];
   /** Stations that nobody has read since the work done last and that can be got to. */
   toRead: readonly string[];
   /** Readings to take again before the door is given up, or its frame or timber touched. */
@@ -68,11 +71,12 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   const treat = isGood ? likely : [...likely, ...causesOfSidesOut(belief, trial, likely)];
   const allowed = allowedNow(belief, rulings);
   const undoneWork = leftUndone(belief, allowed);
+  const asWell = allowed.filter(({ id }) => model.tables.asWell.includes(id));
   const unknown = readFirst(observed, belief, board);
   const doubtedFrom = (sd?: number) => doubtfulReadings(observed, belief, sd).filter(({ station }) => isPlannedBy(station, trial));
   const doubtful = doubtedFrom();
   return {
-    ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork },
+    ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork, asWell },
     toRead: unreadOf(model, observed),
     somewhatDoubtful: () => {
       const odd = oddOnEdge(observed, belief, DOUBT_DECIDING_FROM_SD);
@@ -82,7 +86,7 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
     unknown: unknown.length,
     doubted: doubtful.length,
     undone: undoneWork.length,
-    needsNothing: treat.length === 0 && isGood,
+    needsNothing: treat.length === 0 && asWell.length === 0 && isGood,
     hasWorked: belief.done.length > 0,
     isFullyChecked: isFullyChecked(observed, board),
     said: {
@@ -110,10 +114,15 @@ function isPlannedBy(station: string, { board, beside: { sides, inOrder } }: Tri
 /** Work that is not done twice in one visit: where it did not serve once, something else will. */
 const DONE_ONCE: readonly EffectKind[] = ['cure', 'set', 'hold', 'wait', 'strike'];
 
-/** What is allowed and has not been done already. */
-function allowedNow({ model, done }: Belief, rulings: readonly { action: string }[]): Action[] {
+/** What is allowed, has something to be done for, and has not been done already. */
+function allowedNow({ model, done, answers }: Belief, rulings: readonly { action: string }[]): Action[] {
   const spent = new Set(done.map(({ action }) => action).filter((id) => DONE_ONCE.includes(model.action(id).effect.kind)));
-  return model.tables.actions.filter(({ id }) => !spent.has(id) && !rulings.some(({ action }) => action === id));
+  const isFound = ({ finding, answers: asking }: SaidBy) =>
+    answers.some((each) => each.finding === finding && asking.includes(each.answer.id));
+  return model.tables.actions.filter(
+    ({ id, whenFound }) =>
+      !spent.has(id) && !rulings.some(({ action }) => action === id) && (whenFound === undefined || isFound(whenFound)),
+  );
 }
 
 /** The likeliest cause. */

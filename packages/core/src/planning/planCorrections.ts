@@ -14,7 +14,7 @@ import { factsOf, type Facts } from './facts';
 import { lostPlans } from './lostPlans';
 import { planOf, type Plan, type PlanAim } from './plan';
 import { PLANNING_WORDS } from './planningWords';
-import { doneAtOnce, gains, onlyWaiting, withoutPatchwork } from './reducedPlans';
+import { doneAtOnce, gains, onlyWaiting, withAlso, withoutPatchwork } from './reducedPlans';
 import { mayPlane, settingAloneOf } from './settingAlone';
 import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
@@ -97,7 +97,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
 }
 
 /** What is chosen of all that was tried: what may be done at all, and of that the first plan and those told beside it. */
-function weigh({ observed, belief, board, trial, leftAlone, isGood, treat, undoneWork }: Facts, candidates: readonly Candidate[]) {
+function weigh({ observed, belief, board, trial, leftAlone, isGood, treat, undoneWork, asWell }: Facts, candidates: readonly Candidate[]) {
   const { model } = belief;
   const halfChecked = isHalfChecked(observed, board);
   const settingAlone = settingAloneOf(model, candidates, leftAlone);
@@ -108,8 +108,11 @@ function weigh({ observed, belief, board, trial, leftAlone, isGood, treat, undon
   const isUndone = undoneWork.length > 0 && !isGood;
   const isWaiting = !isUndone && waitsForDrying(model, best);
   const tried = () => worthTrying(best, able, treat) ?? best;
-  const first = isUndone ? doneAtOnce(trial, undoneWork) : isWaiting ? onlyWaiting(trial, best) : tried();
-  const chosen: [PlanAim, Candidate][] = [['quickest', first], ...(isWaiting ? [] : furtherPlans(first, usable, able))];
+  const work = isUndone ? doneAtOnce(trial, undoneWork) : isWaiting ? onlyWaiting(trial, best) : tried();
+  const further = isWaiting ? [] : furtherPlans(work, usable, able);
+  const also = (each: Candidate) => (isUndone || isWaiting ? each : withAlso(each, asWell));
+  const first = also(work);
+  const chosen: [PlanAim, Candidate][] = [['quickest', first], ...further.map(([aim, each]): [PlanAim, Candidate] => [aim, also(each)])];
   return { able, first, chosen, settingAlone, isUndone, isWaiting };
 }
 

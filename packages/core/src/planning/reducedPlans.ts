@@ -1,4 +1,4 @@
-import type { Action } from '../model/action';
+import { minutesOf, type Action } from '../model/action';
 import { candidate, nothingSet, untreated, type Candidate, type Trial } from './candidate';
 import { meanBoard } from './drawnDoors';
 import { allCured } from './outcome';
@@ -30,4 +30,14 @@ export function doneAtOnce(trial: Trial, cures: readonly Action[]): Candidate {
 export function onlyWaiting(trial: Trial, { sides }: Candidate): Candidate {
   const waits = sides.filter(({ action }) => action.effect.kind === 'wait');
   return candidate(trial, { ...untreated(trial), sides: waits }, nothingSet(trial, meanBoard(trial.drawn.map(({ gaps }) => gaps))));
+}
+
+/** The same with what is to be done as well, which moves no gap. */
+export function withAlso(each: Candidate, asWell: readonly Action[]): Candidate {
+  return {
+    ...each,
+    sides: [...each.sides, ...asWell.map((action) => ({ action, mm: 1 }))],
+    minutes: each.minutes + asWell.reduce((sum, action) => sum + minutesOf(action, 1), 0),
+    irreversibility: each.irreversibility + asWell.reduce((sum, { irreversibility }) => sum + irreversibility, 0),
+  };
 }

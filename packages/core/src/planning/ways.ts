@@ -36,13 +36,20 @@ type Treatment = (way: Way) => Way;
 function treatmentsOf(belief: Belief, allowed: readonly Action[], { cures, at, harmsUnseen }: Cause): Treatment[] {
   const place = at === undefined ? -1 : belief.model.places.indexOf(at);
   const actions = cures.flatMap((id) => allowed.find((a) => a.id === id) ?? []);
-  const treatments = actions.flatMap((action) => treatmentBy(belief, action, place));
+  const treatments = [...allAtOnce(actions.filter(setsSlab)), ...actions.filter((each) => !setsSlab(each)).flatMap(byItself)];
   const isFrameWork = actions.length > 0 && actions.every(({ minutes }) => minutes.first >= FRAME_WORK_FROM);
   const hide: Treatment = (way) => ({ ...way, hidesCause: way.hidesCause || isFrameWork });
-  // Cures that set the slab go together: any one of them treats the cause.
-  if (treatments.length > 0 && actions.every(setsSlab)) return [(way) => treatments.reduce((sum, take) => take(sum), way)];
   // What does harm unseen is no less harmful when it is hidden.
   return (isFrameWork && harmsUnseen !== true) || treatments.length === 0 ? [...treatments, hide] : treatments;
+
+  function byItself(action: Action): Treatment[] {
+    return treatmentBy(belief, action, place);
+  }
+  /** Cures that set the slab go together: any one of them treats the cause. */
+  function allAtOnce(settings: readonly Action[]): Treatment[] {
+    const takes = settings.flatMap(byItself);
+    return takes.length === 0 ? [] : [(way) => takes.reduce((sum, take) => take(sum), way)];
+  }
 }
 
 function treatmentBy(belief: Belief, action: Action, place: number): Treatment[] {

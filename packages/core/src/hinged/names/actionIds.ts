@@ -1,6 +1,7 @@
 /** Everything a technician can do to a hinged door, by name. */
 export const ACTION_IDS = [
   'tighten',
+  'seatScrews',
   'fillHoles',
   'longScrew',
   'shim',
@@ -11,6 +12,7 @@ export const ACTION_IDS = [
   'tightenBottom',
   'longScrewBottom',
   'replaceHinge',
+  'bringToLine',
   'deepen',
   'turnSideways',
   'turnHeight',

@@ -3,10 +3,11 @@ import type { HingeKind, SlabKind } from '../card/doorKinds';
 import type { TableNames } from '../geometry/tableNames';
 import type { CautionId } from './cautions';
 import type { CauseId } from './causes';
+import type { FindingId } from './findings';
 import type { SideId } from './sides';
 import type { UnitName } from './units';
 
-type ActionNames = TableNames & { cause: CauseId; side: SideId };
+type ActionNames = TableNames & { cause: CauseId; side: SideId; finding: FindingId };
 
 export type ActionEffect = AnyEffect<ActionNames>;
 

@@ -153,7 +153,7 @@ const CAUSE_TABLE = {
       },
     ],
     onlyFor: SCREWED,
-    cures: ['shim', 'shimStrip'],
+    cures: ['seatScrews', 'shim', 'shimStrip'],
   },
   frameRacked: {
     title: 'Frame racked',

@@ -33,8 +33,10 @@ export function finding(id: FindingId): Finding {
 export const FINDINGS: readonly Finding[] = FINDING_IDS.map(finding);
 
 /** The checks that can be made on this door. */
-export function findingsFor({ hingeKind }: Pick<HingedDoor, 'hingeKind'>): readonly Finding[] {
-  return FINDINGS.filter(({ onlyFor }) => onlyFor === undefined || onlyFor.includes(hingeKind));
+export function findingsFor({ hingeKind, hingeHeightsMm }: Pick<HingedDoor, 'hingeKind' | 'hingeHeightsMm'>): readonly Finding[] {
+  return FINDINGS.filter(
+    ({ onlyFor, fromHinges = 0 }) => (onlyFor === undefined || onlyFor.includes(hingeKind)) && hingeHeightsMm.length >= fromHinges,
+  );
 }
 
 /** An answer by its id; `undefined` when the finding has no such answer. */

@@ -93,6 +93,20 @@ export const HINGE_FINDINGS = {
       hingeLegBowed: [75, 9, 16],
     },
   },
+  middlePin: {
+    stage: 'look',
+    again: true,
+    onlyFor: ['butt', 'cast'],
+    fromHinges: 3,
+    question: 'Middle pin: does it come out by hand?',
+    howTo: 'Door shut on its other hinges. Lift the middle pin with two fingers: one that carries its share sits tight.',
+    minutes: 0.4,
+    answers: [
+      answer('tight', 'Sits tight', 'the middle hinge carries its share'),
+      answer('byHand', 'Comes out by hand', 'the middle hinge carries nothing'),
+    ],
+    chances: { otherwise: [97, 3] },
+  },
   hingeSeat: {
     stage: 'look',
     question: 'How do the leaves and screw heads sit?',

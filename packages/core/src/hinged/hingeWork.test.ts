@@ -1,0 +1,54 @@
+import { EVEN_GAPS, EXAMPLE_DOOR as door, readingsOf } from './exampleDoor';
+import { believe, planFor } from './hingedAnswers';
+import type { AnsweredFinding, Observed, Round } from './observed';
+import type { StationId } from './geometry/stations';
+import { findingsFor } from './tables/findings';
+
+const found = (finding: AnsweredFinding['finding'], answer: string): AnsweredFinding => ({ finding, answer });
+const planAt = (gaps: Partial<Record<StationId, number>>, findings: readonly AnsweredFinding[], more: Partial<Observed> = {}) => {
+  const observed: Observed = { door, readings: readingsOf({ ...EVEN_GAPS, ...gaps }), findings, ...more };
+  return planFor(observed, believe(observed));
+};
+const worksOf = ({ plans }: ReturnType<typeof planAt>) => (plans[0]?.steps ?? []).map(({ action }) => action);
+
+describe('screw heads that stand proud', () => {
+  const bound = { 'hinge.top': 0.2, 'hinge.mid': 0.2, 'hinge.bottom': 0.2, 'latch.top': 4.8, 'latch.mid': 4.8, 'latch.bottom': 4.8 };
+  const springs = [found('springBack', 'yes'), found('complaint', 'springsBack')];
+
+  it('are seated before anything is packed, where they were found', () => {
+    expect(worksOf(planAt(bound, [...springs, found('hingeSeat', 'proud')]))[0]).toBe('seatScrews');
+    for (const answer of ['deep', 'flush'])
+      expect(worksOf(planAt(bound, [...springs, found('hingeSeat', answer)]))).not.toContain('seatScrews');
+  });
+
+  it('seated and still bound, the leaves are packed', () => {
+    const rounds: Round[] = [
+      { done: [{ action: 'seatScrews', amount: 1 }], readings: readingsOf(bound), findings: [found('springBack', 'yes')] },
+    ];
+    const works = worksOf(planAt(bound, [...springs, found('hingeSeat', 'proud')], { rounds }));
+    expect(works).not.toContain('seatScrews');
+    expect(works.some((id) => id === 'shim' || id === 'shimStrip')).toBe(true);
+  });
+});
+
+describe('a middle hinge that carries nothing', () => {
+  it('is asked of doors with a middle hinge only', () => {
+    const asks = (hingeHeightsMm: number[]) => findingsFor({ hingeKind: 'butt', hingeHeightsMm }).some(({ id }) => id === 'middlePin');
+    expect([asks([165, 990, 1750]), asks([165, 1750])]).toEqual([true, false]);
+  });
+
+  it('is brought to the line on a door with nothing else to do, last of all on one with more, and once', () => {
+    const byHand = found('middlePin', 'byHand');
+    expect(planAt({}, [byHand])).toMatchObject({ outcome: 'cures', plans: [{ steps: [{ action: 'bringToLine', hinge: 'middle' }] }] });
+    expect(planAt({}, [found('middlePin', 'tight')]).outcome).toBe('true');
+    const low = [byHand, found('topScrews', 'spinning'), found('liftPlay', 'much')];
+    const sag = { 'hinge.top': 4.6, 'hinge.mid': 3.2, 'latch.top': 0.4, 'latch.mid': 1.7, 'head.mid': 4, 'head.latch': 5 };
+    const works = worksOf(planAt(sag, low));
+    expect(works[0]).not.toBe('bringToLine');
+    expect(works[works.length - 1]).toBe('bringToLine');
+    const rounds: Round[] = [
+      { done: [{ action: 'bringToLine', hinge: 'middle', amount: 1 }], readings: readingsOf(EVEN_GAPS), findings: [] },
+    ];
+    expect(worksOf(planAt({}, [byHand], { rounds }))).toEqual([]);
+  });
+});
