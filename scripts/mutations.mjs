@@ -197,4 +197,34 @@ export const MUTATIONS = [
     'a gap that troubled no one is not read again',
     core('planning/steps.ts', '.filter((station) => readBefore.includes(station))', '', 'planning/steps'),
   ],
+  [
+    'proud heads are seated only where found',
+    core('planning/facts.ts', '(whenFound === undefined || isFound(whenFound)) &&', '', 'hinged/hingeWork'),
+  ],
+  [
+    'the next pin waits for the first',
+    core('planning/facts.ts', '(after === undefined || done.some(({ action }) => action === after))', 'true', 'hinged/hingeWork'),
+  ],
+  [
+    'what a try finds not to hold holds nothing',
+    core('planning/soFar.ts', 'if (!stillMoves(model.side(side))) held', 'held', 'hinged/hingeWork'),
+  ],
+  ['a throw is by the spacing of the hinges', core('hinged/tables/hingeActions.ts', ", leverage: 'hingeSpan'", '', 'hinged/hingeWork')],
+  [
+    'no friction against a closer',
+    core('hinged/tables/actions.ts', '(forbidden.closer === true && door.closer === true) ||', '', 'hinged/hingeWork'),
+  ],
+  [
+    'both leans of a door that swings',
+    core('planning/sidesTold.ts', '[...readAt, ...readAlso.filter((id) => !read.has(id))]', '[...readAt]', 'hinged/hingeWork'),
+  ],
+  ['a middle hinge is not forgotten on a good door', core('planning/facts.ts', ' && asWell.length === 0', '', 'hinged/hingeWork')],
+  [
+    'the same step says why it comes again',
+    core('planning/sameAgain.ts', 'each.action === action && each.place === place', 'each.action === action', 'planning/sameAgain'),
+  ],
+  [
+    'places off their line count in the bound',
+    core('planning/leastToPay.ts', 'mm + low - misfitAllowedMm', 'mm + high - misfitAllowedMm', 'planning/search'),
+  ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -12,6 +12,8 @@ interface Tool {
 const GAUGE: Tool = { sd: () => 0.15, step: 0.1 };
 const RULE: Tool = { sd: () => 0.4, step: 0.5 };
 const TAPE: Tool = { sd: () => 0.8, step: 1 };
+/** A door whose lean is hardly more than its pins hold creeps and stops, mm. */
+const CREEPS_WITHIN_MM = 0.5;
 const UPRIGHT: Tool = { sd: ({ opening }) => (0.5 * opening.h) / 1000, step: 0.5 };
 const ACROSS: Tool = { sd: ({ opening }) => Math.max(0.3, (0.5 * opening.w) / 1000), step: 0.5 };
 
@@ -185,7 +187,9 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
   },
   halfOpen: (door, _, random) => {
     const lean = leanHalfOpen(door) + 0.8 * random.normal();
-    if (Math.abs(lean) < door.condition.friction) return random.uniform() < 0.93 ? 'stays' : 'closes';
+    const beyond = Math.abs(lean) - door.condition.friction;
+    if (beyond < 0) return random.uniform() < 0.93 ? 'stays' : 'closes';
+    if (beyond < CREEPS_WITHIN_MM) return 'creeps';
     return lean > 0 ? 'opens' : 'closes';
   },
   floorDrag: (door, _, random) => {

@@ -128,7 +128,7 @@ const WORK = {
     door.condition.knuckles = 'sound';
   },
   shim: shiftBy((door, { normal }) => door.yields.card * (1 + 0.06 * normal())),
-  shimStrip: shiftBy((door, { normal }) => 2.1 * door.yields.card * (1 + 0.12 * normal())),
+  shimStrip: shiftBy((door, { normal }) => 1.85 * door.yields.card * (1 + 0.12 * normal())),
   deepen: shiftBy((_, { normal }) => -0.5 * (1 + 0.18 * normal())),
   bendKnuckles: (door, step, random) => {
     hingeOf(door, step.hinge).off += step.amount * door.yields.bend * (1 + 0.2 * random.normal());
@@ -153,6 +153,9 @@ const WORK = {
     door.stopGap = 1 + 0.35 * normal();
   },
   bendPin: (door) => {
+    door.condition.friction += 6;
+  },
+  bendNextPin: (door) => {
     door.condition.friction += 6;
   },
   throwForTwist: (door, _, { normal }) => {

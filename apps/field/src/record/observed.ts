@@ -24,10 +24,11 @@ import {
 
 /** The door of a record as the engine takes it. */
 export function engineDoor({ make }: Pick<Door, 'make'>): HingedDoor {
-  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile, ownLimits, schools } = make;
+  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile, closer, ownLimits, schools } = make;
   return {
     ...(ownLimits && { ownLimits }),
     ...(schools && { schools }),
+    ...(closer && { closer }),
     slabWidthMm,
     slabHeightMm,
     hingeHeightsMm,

@@ -1,6 +1,6 @@
 import type { Plan, PlannedStep } from '@proper-swing/core';
 import { lengthWords } from '../design/lengthWords';
-import { amountWords, placeWords, surerByWords, uncertaintyWords, untilWords } from './planWords';
+import { againWords, amountWords, placeWords, surerByWords, uncertaintyWords, untilWords } from './planWords';
 
 const words = lengthWords({ system: 'mm' });
 const step = (change: Partial<PlannedStep>): PlannedStep => ({
@@ -42,6 +42,17 @@ describe('a step in words', () => {
       'Stop when the hinge gap, top reads 2.25 mm.',
     );
     expect(untilWords(step({}), words)).toBe('');
+  });
+
+  it('says why the same work comes again', () => {
+    const again = { station: 'hinge.top' as const, readMm: 2.42, wantedMm: 1.8 };
+    expect(againWords(step({ again }), words)).toBe('Again: the hinge gap, top read 2.4 after it; 1.8 mm is wanted.');
+    expect(againWords(step({}), words)).toBe('');
+  });
+
+  it('says which way a hinge is thrown', () => {
+    const thrown = (amount: number) => amountWords(step({ action: 'throwHinge', amount, unit: 'mm' }), words);
+    expect([thrown(5.5), thrown(-5.5)]).toEqual(['5.5 mm into the room', '5.5 mm toward the stop']);
   });
 
   it('says which hinge and which way the slab goes', () => {

@@ -39,6 +39,12 @@ export function measuredWords(amount: number, unit: string, { withUnit }: Length
   }
 }
 
+/** Which way, for work that goes either way and is no hinge's toward latch or hinges: of an amount above nought, and below. */
+const WAYS: Readonly<Partial<Record<PlannedStep['action'], readonly [string, string]>>> = {
+  turnHeight: ['down', 'up'],
+  throwHinge: ['into the room', 'toward the stop'],
+};
+
 /** How much, as it is said at the door: `2 layers of 0.5 mm card`, `3.5 mm at the top to nothing at the foot`. */
 export function amountWords({ action, amount, unit, planed }: PlannedStep, words: LengthWords): string {
   if (planed) {
@@ -47,12 +53,19 @@ export function amountWords({ action, amount, unit, planed }: PlannedStep, words
     return `${planed.fromMm === 0 ? 'nothing' : bare(planed.fromMm)} at the ${from}, ${planed.toMm === 0 ? 'nothing' : withUnit(planed.toMm)} at the ${to}`;
   }
   const measured = measuredWords(amount, unit, words);
-  return action === 'turnHeight' ? `${measured} ${amount > 0 ? 'down' : 'up'}` : measured;
+  const way = WAYS[action]?.[amount > 0 ? 0 : 1];
+  return way === undefined ? measured : `${measured} ${way}`;
 }
 
 /** When to stop work that is done by watching a gap: `Stop when the hinge gap, top reads 2 mm.` */
 export function untilWords({ until }: PlannedStep, { withUnit }: LengthWords): string {
   return until === undefined ? '' : `Stop when the ${station(until.station).title.toLowerCase()} reads ${withUnit(until.mm)}.`;
+}
+
+/** Why the same work comes again: `Again: the hinge gap, top read 2.4 after it; 1.8 mm is wanted.` */
+export function againWords({ again }: PlannedStep, { bare, withUnit }: LengthWords): string {
+  if (again === undefined) return '';
+  return `Again: the ${station(again.station).title.toLowerCase()} read ${bare(again.readMm)} after it; ${withUnit(again.wantedMm)} is wanted.`;
 }
 
 /** Where and which way: `top hinge: slab 1.1 mm toward the latch`. */

@@ -43,6 +43,7 @@ const doorShape = {
   slabKind: string().oneOf(SLAB_KINDS).required().meta({ description: 'Make of the slab; decides whether it may be planed' }),
   fireRated: boolean().required().meta({ description: 'Fire, smoke or security door: nothing outside its certificate' }),
   profile: string().oneOf(PROFILE_IDS).required().meta({ description: 'Tolerance profile the gaps are judged by' }),
+  closer: boolean().nullable().optional().meta({ description: 'A closer shuts it: nothing may hold it open' }),
   ownLimits: fieldSchema(OWN_LIMITS) as Schema<OwnLimits | null | undefined>,
   schools: fieldSchema(SCHOOLS) as Schema<SchoolChoices | null | undefined>,
 };

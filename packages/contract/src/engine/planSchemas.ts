@@ -19,6 +19,11 @@ const planShape = object({
         .default(undefined)
         .optional()
         .meta({ description: 'For work done by watching a gap: stop when it reads this' }),
+      again: object({ station: stationId, readMm: mm('What was read after it').required(), wantedMm: mm('What is wanted').required() })
+        .noUnknown()
+        .default(undefined)
+        .optional()
+        .meta({ description: 'Why the same work at the same place comes again' }),
       minutes: number().required().meta({ description: 'Time it takes, minutes' }),
       parts: string(),
       how: array(string().required()).required().meta({ description: 'What to do, in order' }),

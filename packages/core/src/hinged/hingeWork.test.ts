@@ -52,3 +52,54 @@ describe('a middle hinge that carries nothing', () => {
     expect(worksOf(planAt({}, [byHand], { rounds }))).toEqual([]);
   });
 });
+
+describe('a door that swings by itself', () => {
+  const swings = (acrossMm: number, answer: string, more: Partial<Observed> = {}) =>
+    planAt({ 'plumb.across': acrossMm, 'plumb.hinge': 0, 'bolt.low': 0 }, [found('halfOpen', answer)], more);
+  const pinBent = (answer: string): Round[] => [
+    {
+      done: [{ action: 'bendPin', hinge: 'top', amount: 1 }],
+      readings: readingsOf({ 'plumb.across': -7 }),
+      findings: [found('halfOpen', answer)],
+    },
+  ];
+
+  it('has both leans read before anything is planned, and no gap', () => {
+    const told = planFor(
+      { door, readings: [], findings: [found('halfOpen', 'closes')] },
+      believe({ door, readings: [], findings: [found('halfOpen', 'closes')] }),
+    );
+    expect([told.outcome, told.unknown.map(({ station }) => station)]).toEqual(['measure first', ['plumb.across', 'plumb.hinge']]);
+  });
+
+  it('has its top pin bent, the next one if it still creeps or swings, and is done once it stays', () => {
+    expect(worksOf(swings(-7, 'closes'))).toEqual(['bendPin']);
+    const closing: Observed = {
+      door,
+      readings: readingsOf({ ...EVEN_GAPS, 'plumb.across': -7, 'bolt.low': 0 }),
+      findings: [found('halfOpen', 'closes')],
+    };
+    // The next pin is none to begin with, whatever is left out.
+    expect(worksOf(planFor(closing, believe(closing), { without: ['bendPin'] }))).not.toContain('bendNextPin');
+    expect(worksOf(swings(-7, 'closes', { rounds: pinBent('creeps') }))).toEqual(['bendNextPin']);
+    expect(worksOf(swings(-7, 'closes', { rounds: pinBent('closes') }))).toEqual(['bendNextPin']);
+    expect(worksOf(swings(-7, 'closes', { rounds: pinBent('stays') }))).toEqual([]);
+  });
+
+  it('is thrown at the bottom hinge by lean times spacing over height: into the room where it opens, toward the stop where it closes', () => {
+    const thrown = (acrossMm: number, answer: string) =>
+      swings(acrossMm, answer, { door: { ...door, schools: { drift: 'geometry' } } }).plans[0]?.steps.find(
+        ({ action }) => action === 'throwHinge',
+      );
+    // 1585 mm between the end hinges of 1981: 7 mm over the height are 5.6 at the hinge, told in half millimetres.
+    expect(thrown(7, 'opens')).toMatchObject({ hinge: 'bottom', amount: 5.5 });
+    expect(thrown(-7, 'closes')).toMatchObject({ hinge: 'bottom', amount: -5.5 });
+  });
+
+  it('is neither held nor let go where a closer shuts it', () => {
+    const closer = { ...door, closer: true };
+    expect(findingsFor(closer).some(({ id }) => id === 'halfOpen')).toBe(false);
+    const works = worksOf(planAt({ 'plumb.across': -7, 'bolt.low': 0 }, [found('complaint', 'swingsItself')], { door: closer }));
+    for (const id of ['bendPin', 'bendNextPin', 'throwHinge']) expect(works).not.toContain(id);
+  });
+});

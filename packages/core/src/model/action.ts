@@ -1,3 +1,4 @@
+import type { Share } from './moves';
 import type { Names } from './names';
 import type { SaidBy } from './tables';
 
@@ -25,8 +26,8 @@ export type ActionEffect<N extends Names = Names> =
   | { kind: 'plane'; edge: N['edge'] }
   /** Brings the strike to the bolt, for a bolt that is off by no more than this, mm. */
   | { kind: 'strike'; upToMm: number; leftSdMm: number }
-  /** Brings one figure beside the gaps to where it should be, within so much, mm; it may do so by timber off an edge, all along alike. */
-  | { kind: 'set'; side: N['side']; cures: readonly N['cause'][]; leftSdMm: number; cuts?: N['edge'] }
+  /** Brings one figure beside the gaps to where it should be, within so much, mm; by timber off an edge, all along alike, or by so much of it at one place. */
+  | { kind: 'set'; side: N['side']; cures: readonly N['cause'][]; leftSdMm: number; cuts?: N['edge']; leverage?: Share<N['figure']> }
   /** Holds the door by friction against so much more of a figure beside the gaps, mm. */
   | { kind: 'hold'; side: N['side']; cures: readonly N['cause'][]; againstMm: number }
   /** Changes nothing that can be gauged today. */
@@ -46,6 +47,8 @@ export interface Action<N extends Names = Names> {
   at?: N['place'];
   /** It is work only where one of these was found. */
   whenFound?: SaidBy<N['finding']>;
+  /** It is work only once this has been done. */
+  after?: N['action'];
   /** Units a plan may use at one place; negative is the other way. */
   amounts: readonly number[];
   minutes: { first: number; each: number };

@@ -38,6 +38,8 @@ export interface Side<N extends Names = Names> extends Limits {
   cutAt?: { edge: N['edge']; f: number };
   /** Judged when one of these has been read. */
   readAt: readonly N['station'][];
+  /** Read with it where it has not been read: it has a part in the figure. */
+  readAlso?: readonly N['station'][];
   /** Answers that say it is out: it is then read before anything is planned. */
   toldBy?: readonly SaidBy<N['finding']>[];
   /** Answers that say it is in order, where none says that it is out: what a hand has tried counts before what a level says. */

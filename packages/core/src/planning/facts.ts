@@ -62,7 +62,7 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
     board,
     drawn,
     misfitNow: misfitAfter(model.placeLine, shiftsDone(belief)),
-    beside: { sides: model.tables.sides, judged: judgedSides(model, observed), inOrder, work: heldSides(belief) },
+    beside: { sides: model.tables.sides, judged: judgedSides(model, observed), inOrder, work: heldSides(belief, observed) },
   };
   const leftAlone = asItIs(trial);
   const isSuspected = causeChances(belief).some(({ id, probability }) => probability >= SUSPECTED_FROM && id !== model.tables.soundCause);
@@ -120,8 +120,11 @@ function allowedNow({ model, done, answers }: Belief, rulings: readonly { action
   const isFound = ({ finding, answers: asking }: SaidBy) =>
     answers.some((each) => each.finding === finding && asking.includes(each.answer.id));
   return model.tables.actions.filter(
-    ({ id, whenFound }) =>
-      !spent.has(id) && !rulings.some(({ action }) => action === id) && (whenFound === undefined || isFound(whenFound)),
+    ({ id, whenFound, after }) =>
+      !spent.has(id) &&
+      !rulings.some(({ action }) => action === id) &&
+      (whenFound === undefined || isFound(whenFound)) &&
+      (after === undefined || done.some(({ action }) => action === after)),
   );
 }
 

@@ -19,6 +19,7 @@ import { mayPlane, settingAloneOf } from './settingAlone';
 import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
 import { uncertaintyOf } from './uncertainty';
+import { withReasons } from './sameAgain';
 
 /**
  * The best corrections of a door inside its tolerance profile: the likely cause treated first, then the best settings and, last,
@@ -124,7 +125,7 @@ function once<T>(of: () => T): () => T {
 
 /** Candidates as plans, each with what keeps it from being sure. */
 function planned(
-  { belief, trial, leftAlone, toRead }: Facts,
+  { observed, belief, trial, leftAlone, toRead }: Facts,
   chosen: readonly (readonly [PlanAim, Candidate])[],
   able: readonly Candidate[],
 ): Plan[] {
@@ -137,6 +138,6 @@ function planned(
   );
   return chosen.flatMap(([aim, each], i) => {
     const uncertainty = uncertain[i];
-    return uncertainty === undefined ? [] : [planOf(trial, aim, each, leftAlone.found.gaps, uncertainty)];
+    return uncertainty === undefined ? [] : [withReasons(planOf(trial, aim, each, leftAlone.found.gaps, uncertainty), belief, observed)];
   });
 }

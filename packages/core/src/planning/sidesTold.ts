@@ -5,15 +5,16 @@ import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import type { SaidBy } from '../model/tables';
-import { judgedSides } from './soFar';
+import { judgedSides, stationsRead } from './soFar';
 
 /** Stations at which a side would be read that an answer says is out and that nobody has read. */
 export function sidesToldUnread(model: DoorModel, observed: Observations): string[] {
   const isSaid = saidOf(model, observed);
   const judged = judgedSides(model, observed);
+  const read = stationsRead(observed);
   const stations = model.tables.sides
     .filter(({ id, toldBy = [] }) => !judged.has(id) && toldBy.some(isSaid))
-    .flatMap(({ readAt }) => readAt);
+    .flatMap(({ readAt, readAlso = [] }) => [...readAt, ...readAlso.filter((id) => !read.has(id))]);
   return [...new Set(stations)].filter((id) => !observed.unreachable?.includes(id));
 }
 

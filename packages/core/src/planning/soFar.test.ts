@@ -29,7 +29,7 @@ describe('what was done so far', () => {
 
   it('holds the sides that work holds, each time more', () => {
     const hold = { action: 'hold', amount: 1 };
-    expect(heldSides({ ...belief, done: [hold, hold] })).toEqual({ skew: { againstMm: 4 } });
+    expect(heldSides({ ...belief, done: [hold, hold] }, observed)).toEqual({ skew: { againstMm: 4 } });
   });
 
   it('knows which edges and sides were read, and whether all was gauged after the last work', () => {
@@ -53,7 +53,7 @@ describe('what was done so far', () => {
     expect(shiftsDone({ ...belief, model: halved, done: [{ action: 'packPeg', place: 'midPeg', amount: 3 }], learned: new Map() })).toEqual(
       [{ place: 1, shiftMm: 1.5 }],
     );
-    expect(heldSides({ ...belief, done })).toEqual({});
+    expect(heldSides({ ...belief, done }, observed)).toEqual({});
   });
 
   it('knows a side as read when one of the stations that tell it was', () => {

@@ -1,6 +1,7 @@
 import type { Belief } from '../inference/belief';
-import type { Observations } from '../inference/observed';
+import type { DoneStep, Observations } from '../inference/observed';
 import type { DoorModel } from '../model/doorModel';
+import type { Side } from '../model/tables';
 import type { GapBoard } from './board';
 import type { Moved } from './misfit';
 import type { SideWork } from './outcome';
@@ -15,7 +16,7 @@ export function shiftsDone({ model, done, learned }: Belief): Moved[] {
 }
 
 /** Every station read, as found or after work. */
-function stationsRead({ readings, rounds = [] }: Observations): Set<string> {
+export function stationsRead({ readings, rounds = [] }: Observations): Set<string> {
   return new Set([...readings, ...rounds.flatMap((round) => round.readings)].map(({ station }) => station));
 }
 
@@ -38,12 +39,19 @@ export function judgedSides({ tables }: DoorModel, observed: Observations): Set<
   return new Set(tables.sides.flatMap(({ id, readAt }) => (readAt.some((each) => read.has(each)) ? [id] : [])));
 }
 
-/** What earlier work already holds. */
-export function heldSides({ model, done }: Belief): SideWork {
+/** What earlier work already holds, but for a side that a try since has found to move all the same. */
+export function heldSides({ model, done }: Belief, { rounds = [] }: Observations): SideWork {
+  const holds = (step: DoneStep) => {
+    const { effect } = model.action(step.action);
+    return effect.kind === 'hold' ? [effect] : [];
+  };
+  const last = rounds.map((round) => round.done.flatMap(holds).length > 0).lastIndexOf(true);
+  const since = rounds.slice(Math.max(0, last)).flatMap((round) => round.findings ?? []);
+  const saidLast = (finding: string) => since.filter((each) => each.finding === finding).at(-1)?.answer ?? '';
+  const stillMoves = ({ toldBy = [] }: Side) => toldBy.some(({ finding, answers }) => answers.includes(saidLast(finding)));
   const held: Record<string, { againstMm: number }> = {};
-  for (const { action } of done) {
-    const { effect } = model.action(action);
-    if (effect.kind === 'hold') held[effect.side] = { againstMm: effect.againstMm + (held[effect.side]?.againstMm ?? 0) };
+  for (const { side, againstMm } of done.flatMap(holds)) {
+    if (!stillMoves(model.side(side))) held[side] = { againstMm: againstMm + (held[side]?.againstMm ?? 0) };
   }
   return held;
 }

@@ -1,5 +1,6 @@
 import { minutesOf, setsSlab, type Action } from '../model/action';
 import type { DoorModel } from '../model/doorModel';
+import { shareOf } from '../model/moves';
 import type { Names } from '../model/names';
 import type { DoorTables } from '../model/tables';
 import { lookAgainAfter } from './lookAgain';
@@ -25,6 +26,8 @@ export interface PlannedStep<N extends Names = Names> {
   how: readonly string[];
   cautions: string[];
   stopIf: string;
+  /** Why the same work at the same place comes again: what was read after it, and what is wanted, mm. */
+  again?: { station: N['station']; readMm: number; wantedMm: number };
   /** The readings that tell best, afterwards, whether it did what it should. */
   recheck: N['station'][];
   /** The checks that tell best, afterwards, whether what it cures is gone. */
@@ -70,7 +73,7 @@ export function stepsOf(
       step(planingOf(model.tables, edge).id, Math.max(fromMm, toMm), { planed: { fromMm, toMm } }),
     ),
     ...(found.strike ? [step(found.strike.choice.action.id, toHalf(found.strike.mm))] : []),
-    ...sides.map(({ action, mm }) => step(action.id, action.amounts.length > 0 ? 1 : toHalf(mm), at(action))),
+    ...sides.map(({ action, mm }) => step(action.id, amountBeside(model, action, mm), at(action))),
   ];
   const rank = ({ action: id, place }: PlannedStep) => ({ action: model.action(id), place: placeRank(model, place) });
   return steps.sort((a, b) => {
@@ -91,6 +94,12 @@ const CUTS_FROM = 5;
 function placeRank({ places }: DoorModel, place: string | undefined): number {
   if (place === undefined || place === places[0]) return 0;
   return place === places[places.length - 1] ? 1 : 2;
+}
+
+/** How much is done beside the places, at the place where it is done. */
+function amountBeside({ figures }: DoorModel, { amounts, effect }: Action, mm: number): number {
+  if (amounts.length > 0) return 1;
+  return toHalf(mm * (effect.kind === 'set' && effect.leverage !== undefined ? shareOf(effect.leverage, figures) : 1));
 }
 
 const toHalf = (mm: number) => Math.round(mm * 2) / 2;

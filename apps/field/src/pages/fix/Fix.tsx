@@ -44,8 +44,9 @@ export function Fix({ record, correction }: FixProps) {
   const readsAgain = outcome === 'read again';
   const toRead = unknown[0]?.station ?? (readsAgain ? doubtful[0]?.station : undefined);
   const lastWork = standingWork(record).at(-1);
-  const unsure = uncertaintyWords(plan, correction.binds);
-  const surerBy = plan.uncertainty.reading;
+  // A door that only waits is not made surer by anything today.
+  const unsure = outcome === 'wait' ? '' : uncertaintyWords(plan, correction.binds);
+  const surerBy = outcome === 'wait' ? undefined : plan.uncertainty.reading;
   const nextStep = plan.steps.findIndex((step) => adjustmentFor(record, step) === undefined);
   const rounds = observedNow(record).rounds?.length ?? 0;
 

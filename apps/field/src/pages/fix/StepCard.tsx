@@ -13,7 +13,7 @@ import type { LengthWords } from '../../design/lengthWords';
 import { useKeptDraft } from '../../offline/draft';
 import { uncheckedWork } from '../../record/observed';
 import { LookAgain } from './LookAgain';
-import { amountWords, isDoneOnce, measuredWords, placeWords, untilWords } from '../../record/planWords';
+import { againWords, amountWords, isDoneOnce, measuredWords, placeWords, untilWords } from '../../record/planWords';
 import { withdrawAdjustment, writeAdjustment } from '../../record/writeAdjustment';
 
 export interface StepCardProps {
@@ -44,6 +44,7 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
           <Words kind="title">{step.title}</Words>
           {amount !== '' && <Words kind="title">{amount}</Words>}
           {until !== '' && <Words kind="label">{until}</Words>}
+          {step.again !== undefined && <Words kind="label">{againWords(step, words)}</Words>}
           {place !== '' && (
             <Words kind="label" tone="pencil">
               {place}

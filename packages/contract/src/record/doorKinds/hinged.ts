@@ -46,6 +46,7 @@ export const HINGED_MAKE = {
   slabKind: choice('Make of the slab; decides whether it may be planed', SLAB_KINDS),
   fireRated: flag('Fire, smoke or security door: nothing outside its certificate'),
   profile: choice('Tolerance profile the gaps are judged by', PROFILE_IDS),
+  closer: optional(flag('A closer shuts it: nothing may hold it open')),
   ownLimits: OWN_LIMITS,
   schools: SCHOOLS,
 } as const;

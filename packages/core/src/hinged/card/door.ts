@@ -15,6 +15,8 @@ export interface HingedDoor {
   slabKind: SlabKind;
   fireRated: boolean;
   profile: ProfileId;
+  /** A closer shuts it: what it does when let go says nothing of its hinges, and nothing may hold it open. */
+  closer?: boolean | null | undefined;
   /** Limits of this one door, in place of the profile's. */
   ownLimits?: OwnLimits | null | undefined;
   /** Ways of working chosen for this one door. */

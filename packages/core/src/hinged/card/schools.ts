@@ -32,7 +32,7 @@ const SCHOOL_TABLE = {
       geometry: {
         label: 'Geometry',
         says: 'The hinge line is brought plumb. It takes longer, moves the stop and the latch, and stays.',
-        leavesOut: ['bendPin'],
+        leavesOut: ['bendPin', 'bendNextPin'],
       },
     },
   },

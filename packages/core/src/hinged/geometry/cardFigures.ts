@@ -3,7 +3,8 @@ import { profileOf, slenderness, type HingedDoor } from '../card/door';
 /**
  * Figures of a hinged door's card that its tables name. `r` is height over width; `topHingeOut.drop` and `topHingeOut.gap` are the
  * drop of the latch edge and the shift of the hinge gap at mid-height when the top hinge comes 1 mm off the leg and the slab
- * turns about the bottom hinge; `bottomHingeOut` likewise, about the top hinge. Targets and lengths in mm.
+ * turns about the bottom hinge; `bottomHingeOut` likewise, about the top hinge. `hingeSpan` is the distance of the end hinges over the
+ * height. Targets and lengths in mm.
  */
 export function cardFigures(door: HingedDoor) {
   const r = slenderness(door);
@@ -17,6 +18,7 @@ export function cardFigures(door: HingedDoor) {
     'topHingeOut.gap': (last - 0.5) / (last - first),
     'bottomHingeOut.drop': -1 / (r * (last - first)),
     'bottomHingeOut.gap': (0.5 - first) / (last - first),
+    hingeSpan: last - first,
     slabWidthMm: door.slabWidthMm,
     slabHeightMm: door.slabHeightMm,
     'target.hinge': edges.hinge.target,

@@ -23,6 +23,7 @@ export const ACTION_IDS = [
   'bendTab',
   'moveStrikeDepth',
   'bendPin',
+  'bendNextPin',
   'throwHinge',
   'throwForTwist',
   'moveStop',

@@ -16,6 +16,7 @@ export interface Forbidden {
   hingeKinds?: readonly HingeKind[];
   slabKinds?: readonly SlabKind[];
   fireRated?: boolean;
+  closer?: boolean;
   why: string;
   /** The door simply has no such thing: nobody need be told. */
   isObvious?: boolean;

@@ -20,9 +20,10 @@ export function action(id: ActionId): Action {
 export const ACTIONS: readonly Action[] = ACTION_IDS.map(action);
 
 /** Whether a door is of a kind that an action is not for. */
-export function isForbiddenOn({ forbidden }: Action, door: Pick<HingedDoor, 'fireRated' | 'hingeKind' | 'slabKind'>): boolean {
+export function isForbiddenOn({ forbidden }: Action, door: Pick<HingedDoor, 'fireRated' | 'hingeKind' | 'slabKind' | 'closer'>): boolean {
   return (
     (forbidden.fireRated === true && door.fireRated) ||
+    (forbidden.closer === true && door.closer === true) ||
     forbidden.hingeKinds?.includes(door.hingeKind) === true ||
     forbidden.slabKinds?.includes(door.slabKind) === true
   );

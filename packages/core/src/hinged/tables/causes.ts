@@ -277,7 +277,7 @@ const CAUSE_TABLE = {
     prior: 0.062,
     part: 'acrossWall',
     forms: either(['in', 'out'], 'lean across the wall', 8, 2.5, { acrossLean: 1 }),
-    cures: ['bendPin', 'throwHinge'],
+    cures: ['bendPin', 'bendNextPin', 'throwHinge'],
     advice: 'A bent pin stops the swing by friction; bringing the hinge line plumb cures the lean.',
   },
   twistedOpening: {

@@ -7,6 +7,8 @@ import type { CauseId } from './causes';
 export interface FindingEntry extends Omit<Finding<TableNames & { cause: CauseId }>, 'id'> {
   /** Kinds of hinge it can be tried on; all unless said. */
   onlyFor?: readonly HingeKind[];
+  /** A door that a closer shuts tells nothing by it. */
+  notWithCloser?: boolean;
   /** Doors with at least so many hinges; all unless said. */
   fromHinges?: number;
 }

@@ -33,9 +33,12 @@ export function finding(id: FindingId): Finding {
 export const FINDINGS: readonly Finding[] = FINDING_IDS.map(finding);
 
 /** The checks that can be made on this door. */
-export function findingsFor({ hingeKind, hingeHeightsMm }: Pick<HingedDoor, 'hingeKind' | 'hingeHeightsMm'>): readonly Finding[] {
+export function findingsFor(door: Pick<HingedDoor, 'hingeKind' | 'hingeHeightsMm' | 'closer'>): readonly Finding[] {
   return FINDINGS.filter(
-    ({ onlyFor, fromHinges = 0 }) => (onlyFor === undefined || onlyFor.includes(hingeKind)) && hingeHeightsMm.length >= fromHinges,
+    ({ onlyFor, fromHinges = 0, notWithCloser }) =>
+      (onlyFor === undefined || onlyFor.includes(door.hingeKind)) &&
+      door.hingeHeightsMm.length >= fromHinges &&
+      !(notWithCloser && door.closer),
   );
 }
 

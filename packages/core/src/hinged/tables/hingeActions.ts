@@ -1,11 +1,10 @@
+import { stripLift, USUAL_STRIP } from '../geometry/stripLift';
 import type { ActionEntry } from './actionEntry';
-import { FIRE_FIXINGS, FIRE_OR_ADJUSTABLE, NOT_ADJUSTABLE } from './rulings';
+import { FIRE_FIXINGS, FIRE_OR_ADJUSTABLE, NOT_ADJUSTABLE, PIN_NOT_BENT } from './rulings';
 
 /** One layer of thin packing card, mm (common practice, no source). */
 const CARD_MM = 0.5;
-/** A 10–13 mm strip near the barrel of a 38 mm leaf: barrel axis over strip centre, about 40 / 19 (common practice, no source). */
-const STRIP_LEVERAGE = 2.1;
-/** One go with the wrench, mm: 1/16 in is the most at a time; half of that can be judged (common practice, no source). */
+/** Half of what is bent at a time with the wrench, about 1/16 in: so little can be judged (common practice, no source). */
 const BEND_MM = 0.8;
 
 /** Half a turn of a side or height screw of an adjustable hinge (common practice, no source). */
@@ -170,7 +169,7 @@ export const HINGE_ACTIONS = {
     order: 4,
     title: 'Shim strip near the barrel',
     unit: 'layers of 0.5 mm card',
-    effect: { kind: 'shift', mmPerUnit: CARD_MM * STRIP_LEVERAGE, sdShare: 0.2 },
+    effect: { kind: 'shift', mmPerUnit: stripLift({ ...USUAL_STRIP, cardMm: CARD_MM }), sdShare: 0.2 },
     amounts: [1, 2, 3, 4],
     minutes: { first: 10, each: 0.5 },
     irreversibility: 1,
@@ -179,8 +178,8 @@ export const HINGE_ACTIONS = {
     forbidden: FIRE_OR_ADJUSTABLE,
     steps: [
       'Wedge the door. Loosen the screws near the stop by about 3 mm and the outer ones by 6 mm.',
-      'Cut strips 10–13 mm wide, as tall as the leaf.',
-      'Slip them in beside the barrel, tighten, test the swing.',
+      'Cut strips 13 mm (1/2 in) wide, as tall as the leaf.',
+      'Slip them under the leg’s leaf along its barrel-side edge, tighten, test the swing.',
     ],
     cautions: ['support', 'pinch'],
     stopIf: 'The screws no longer reach: use longer ones.',
@@ -203,7 +202,7 @@ export const HINGE_ACTIONS = {
     steps: [
       'Block the door; drive the pin up until it clears the knuckles of the slab’s leaf.',
       'Set the wrench on those knuckles, adjustable jaw on the side they should go.',
-      'Bend every knuckle of that leaf alike, a little at a time; drop the pin and check.',
+      'Bend every knuckle of that leaf alike, 1.6 mm (1/16 in) at a time at most; drop the pin and check.',
     ],
     cautions: ['support', 'pinch'],
     stopIf: 'A knuckle cracks or the pin will not go home: replace the hinge.',
@@ -337,38 +336,57 @@ export const HINGE_ACTIONS = {
     minutes: { first: 8, each: 0 },
     irreversibility: 1,
     holds: 0.55,
-    forbidden: {
-      fireRated: true,
-      hingeKinds: ['adjustable', 'ballBearing', 'cast'],
-      why: 'Not for adjustable, ball-bearing or cast hinges, nor where a closer must shut the door.',
-    },
+    forbidden: PIN_NOT_BENT,
     steps: [
       'Close the door; drive the top pin out.',
-      'Bend it slightly over a block and drive it back.',
-      'Let go half open; do the second if it still moves.',
+      'Lay it over a block and bend it so that the eye just sees it; drive it back.',
+      'Let go half open: stays put, creeps and stops, or swings?',
     ],
     cautions: ['support', 'eyes'],
     stopIf: 'The pin does not go home: straighten it a little. The lean stays; only friction holds the door.',
+  },
+  bendNextPin: {
+    order: 3,
+    title: 'Bend the bottom pin as well',
+    unit: 'pin',
+    effect: { kind: 'hold', side: 'swingsItself', cures: ['hingeLineOut'], againstMm: 5 },
+    after: 'bendPin',
+    at: 'bottom',
+    amounts: [1],
+    minutes: { first: 8, each: 0 },
+    irreversibility: 1,
+    holds: 0.55,
+    forbidden: PIN_NOT_BENT,
+    steps: [
+      'Close the door; drive the bottom pin out.',
+      'Bend it as the first, no more, and drive it back.',
+      'Let go half open: it should stay where it is left.',
+    ],
+    cautions: ['support', 'eyes'],
+    stopIf: 'It still moves with both bent: friction will not hold it. The hinge line has to be brought plumb.',
   },
   throwHinge: {
     order: 6,
     title: 'Throw a hinge across the leg',
     unit: 'mm',
-    effect: { kind: 'set', side: 'swingsItself', cures: ['hingeLineOut'], leftSdMm: 0.8 },
+    effect: { kind: 'set', side: 'swingsItself', cures: ['hingeLineOut'], leftSdMm: 0.8, leverage: 'hingeSpan' },
+    at: 'bottom',
     amounts: [],
     minutes: { first: 35, each: 0 },
     irreversibility: 3,
     holds: 0.97,
     forbidden: {
+      closer: true,
       fireRated: true,
       hingeKinds: ['adjustable'],
       slabKinds: ['steel'],
-      why: 'Not for adjustable hinges, a steel frame or a fire door.',
+      why: 'Not for adjustable hinges, a steel frame or a fire door, nor where a closer shuts it.',
     },
     steps: [
-      'Block the door; take the leaf off the leg at one end hinge.',
-      'Move it across the leg’s face by the amount shown; plug the old holes.',
+      'Block the door; take the leaf of this hinge off the leg.',
+      'Move it across the leg’s face by the amount and the way shown; plug the old holes.',
       'Check the stop and the latch: both move with it.',
+      'Let go half open: it should stay where it is left.',
     ],
     cautions: ['support'],
     stopIf: 'The slab no longer meets its stop: move the stop too.',

@@ -21,3 +21,9 @@ export const NO_TIMBER_OFF_NOR_ADJUSTABLE = {
   hingeKinds: ['adjustable'],
   why: 'A fire door, a composite, steel or glazed door is not planed; adjustable hinges raise the slab by their height screw.',
 } as const;
+export const PIN_NOT_BENT = {
+  closer: true,
+  fireRated: true,
+  hingeKinds: ['adjustable', 'ballBearing', 'cast'],
+  why: 'Not for adjustable, ball-bearing or cast hinges, nor where a closer must shut the door.',
+} as const;

@@ -23,8 +23,9 @@ export const SIDES = {
     target: 0,
     max: 3.5,
     readAt: ['plumb.across'],
+    readAlso: ['plumb.hinge'],
     toldBy: [
-      { finding: 'halfOpen', answers: ['opens', 'closes'] },
+      { finding: 'halfOpen', answers: ['opens', 'closes', 'creeps'] },
       { finding: 'complaint', answers: ['swingsItself'] },
     ],
     clearedBy: [{ finding: 'halfOpen', answers: ['stays'] }],

@@ -86,13 +86,15 @@ export const SWING_FINDINGS = {
   halfOpen: {
     stage: 'test',
     again: true,
+    notWithCloser: true,
     question: 'Let go half open: what does it do?',
-    howTo: 'Open it half way, let go without a push. A true door stays put.',
+    howTo: 'Open it half way, let go without a push. A true door stays put; one that creeps and stops is nearly held.',
     minutes: 0.3,
     answers: [
       answer('stays', 'Stays', 'the door stays half open'),
       answer('closes', 'Closes', 'the door closes by itself'),
       answer('opens', 'Opens', 'the door opens by itself'),
+      answer('creeps', 'Creeps, then stops', 'the door creeps and stops'),
     ],
     follows: {
       share: 0.93,
@@ -103,9 +105,9 @@ export const SWING_FINDINGS = {
       ],
     },
     chances: {
-      otherwise: [86, 9, 5],
-      hingeLineOut: [4, 48, 48],
-      twistedOpening: [78, 13, 9],
+      otherwise: [84, 8, 5, 3],
+      hingeLineOut: [4, 44, 44, 8],
+      twistedOpening: [76, 12, 9, 3],
     },
   },
   floorDrag: {
