@@ -227,4 +227,11 @@ export const MUTATIONS = [
     'places off their line count in the bound',
     core('planning/leastToPay.ts', 'mm + low - misfitAllowedMm', 'mm + high - misfitAllowedMm', 'planning/search'),
   ],
+  [
+    'heavy work for one look',
+    core('planning/decision.ts', 'holds: ({ soleLooks }) => soleLooks() > 0', 'holds: () => false', 'planning/decision'),
+  ],
+  ['a good door in doubt', core('planning/decision.ts', 'needsNothing && looksToTakeAgain().length > 0', 'false', 'hinged/secondLook')],
+  ['only looks that alone decide', core('planning/soleLooks.ts', 'chanceOf(without, cause) < from', 'true', 'hinged/secondLook')],
+  ['a look found so twice', core('inference/takenAnswers.ts', 'SEEN_TWICE = 2', 'SEEN_TWICE = 1', 'hinged/secondLook')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

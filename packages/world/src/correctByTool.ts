@@ -1,6 +1,7 @@
 import {
   action,
   STATION_IDS,
+  type AnsweredFinding,
   type Correction,
   type DoneStep,
   type FindingId,
@@ -13,7 +14,7 @@ import { believe, planFor } from '@proper-swing/core/hinged/hingedAnswers';
 import { answerAll, asDone, isPlaning, judge, lookAround, MOST_CYCLES, readAll, type Course } from './course';
 import type { Scenario } from './makeDoor';
 import { CURING } from './oracle';
-import { takeReading } from './technician';
+import { answerCheck, takeReading } from './technician';
 import { copyDoor } from './trueDoor';
 import { carryOut, CHECKED } from './work';
 
@@ -54,7 +55,12 @@ const TIGHTENING: readonly string[] = ['tighten', 'tightenBottom'];
  */
 export function correctByTool(scenario: Scenario, random: RandomStream, clock: () => number, slips: Slips): Corrected {
   const door = copyDoor(scenario.door);
-  const findings = lookAround(scenario, random);
+  let findings = lookAround(scenario, random);
+  const looked: FindingId[] = [];
+  const lookTwice = (first: AnsweredFinding): AnsweredFinding => {
+    const second = answerCheck(door, scenario.causes, first.finding, random);
+    return { ...second, ...(second.answer === first.answer && { again: true }) };
+  };
   let readings: Reading[] = readAll(door, STATION_IDS, random);
   let readAgain = 0;
   const rounds: Round[] = [];
@@ -65,6 +71,11 @@ export function correctByTool(scenario: Scenario, random: RandomStream, clock: (
     const correction = planFor(observed, believe(observed), { seed: 1 + rounds.length });
     millis.push(clock() - begun);
     if (correction.outcome === 'cures' && (correction.plans[0]?.chances.free ?? 1) < FLOOR) slips.curesUnderFloor += 1;
+    if (correction.outcome === 'look again') {
+      looked.push(...correction.lookAgain);
+      findings = findings.map((first) => (correction.lookAgain.includes(first.finding) ? lookTwice(first) : first));
+      return correction.lookAgain.every((id) => looked.indexOf(id) === looked.lastIndexOf(id)) ? plan() : correction;
+    }
     if (correction.outcome !== 'read again') return correction;
     const twice = new Set(correction.doubtful.map(({ station }) => station));
     readAgain += twice.size;

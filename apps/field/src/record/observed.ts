@@ -82,7 +82,10 @@ export function answersByFinding(record: CallRecord, after?: Adjustment): Readon
 function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFinding[] {
   return standing(record.findings)
     .filter((entry) => (entry.adjustmentId ?? undefined) === adjustmentId)
-    .map(({ finding, answer }) => ({ finding, answer }));
+    .map(({ finding, answer, supersedes }) => {
+      const first = record.findings.find(({ id }) => id === supersedes);
+      return { finding, answer, ...(first?.answer === answer && { again: true as const }) };
+    });
 }
 
 /** What the engine is told of a call at a stage. Findings are about the door as found, not as left. */

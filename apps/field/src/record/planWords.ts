@@ -97,6 +97,7 @@ const sentences = (...said: readonly (string | false)[]) => said.filter((each) =
 const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>> = {
   'measure first': () => 'Too little is known to plan by. Take the readings below first.',
   'read again': () => 'A reading stands against all the others. Take it again before anything is done for it.',
+  'look again': () => 'Heavy work would rest on one look alone. Look once more before anything is opened or cut.',
   'at once': (correction) =>
     `Tighten what is loose first, about ${minutesOf(correction)} minutes. Then gauge again: every gap may have changed.`,
   true: () => 'Free and even as it stands. Leave it alone.',

@@ -1,4 +1,4 @@
-import { standing, type Adjustment, type CallRecord } from '@proper-swing/contract';
+import { standing, type Adjustment, type CallRecord, type FindingEntry } from '@proper-swing/contract';
 import type { FindingId } from '@proper-swing/core';
 import { write } from '../offline/write';
 import { entryStamp } from './writing';
@@ -9,8 +9,26 @@ import { entryStamp } from './writing';
  * @param after the work after which it was checked again; the door as found without it
  */
 export function writeFinding(record: CallRecord, finding: FindingId, answer: string, after?: Adjustment): void {
-  const adjustmentId = after?.id ?? null;
-  const earlier = standing(record.findings).find((entry) => entry.finding === finding && (entry.adjustmentId ?? null) === adjustmentId);
+  const earlier = standingAnswer(record, finding, after);
+  writeAnswer(record, finding, answer, { after, earlier, isWithdrawn: earlier?.answer === answer });
+}
+
+/** Writes what a second look at the door as found has shown: the same answer bears the first one out. */
+export function writeSecondLook(record: CallRecord, finding: FindingId, answer: string): void {
+  writeAnswer(record, finding, answer, { after: undefined, earlier: standingAnswer(record, finding), isWithdrawn: false });
+}
+
+function standingAnswer({ findings }: CallRecord, finding: FindingId, after?: Adjustment): FindingEntry | undefined {
+  return standing(findings).find((entry) => entry.finding === finding && (entry.adjustmentId ?? undefined) === after?.id);
+}
+
+interface Answered {
+  after: Adjustment | undefined;
+  earlier: FindingEntry | undefined;
+  isWithdrawn: boolean;
+}
+
+function writeAnswer(record: CallRecord, finding: FindingId, answer: string, { after, earlier, isWithdrawn }: Answered): void {
   write('findings', {
     ...entryStamp(record),
     callId: record.call.id,
@@ -18,6 +36,6 @@ export function writeFinding(record: CallRecord, finding: FindingId, answer: str
     answer,
     ...(after && { adjustmentId: after.id }),
     ...(earlier && { supersedes: earlier.id }),
-    ...(earlier?.answer === answer && { withdrawn: true }),
+    ...(isWithdrawn && { withdrawn: true }),
   });
 }

@@ -21,6 +21,7 @@ const isGap = (station: string | undefined) => /^(hinge|head|latch|foot|stop)\./
 const findingSchema = object({
   finding: string().oneOf(FINDING_IDS).required().meta({ description: 'Which check' }),
   answer: string().required().max(40).meta({ description: 'Which of its answers' }),
+  again: boolean().oneOf([true]).meta({ description: 'Looked at again and found so' }),
 }).noUnknown();
 
 const roundSchema = object({

@@ -105,6 +105,9 @@ export const planResult = object({
       .noUnknown()
       .required(),
   ).required(),
+  lookAgain: array(string().oneOf(FINDING_IDS).required())
+    .required()
+    .meta({ description: 'What to look at again before heavy work is done for it' }),
   doubtful: doubtfulReadings,
   tryAgain: array(string().oneOf(FINDING_IDS).required())
     .required()

@@ -1,4 +1,5 @@
 import {
+  type AnsweredFinding,
   formatLength,
   parseLength,
   tryOut,
@@ -171,7 +172,7 @@ export function observedFrom({ door, readings, findings, unreachable, rounds }: 
   return {
     door: door satisfies HingedDoor,
     readings: readings.map(readingFrom),
-    findings,
+    findings: findings.map(findingFrom),
     ...(unreachable && { unreachable }),
     ...(rounds && { rounds: rounds.map(roundFrom) }),
   };
@@ -180,7 +181,11 @@ export function observedFrom({ door, readings, findings, unreachable, rounds }: 
 type RoundRequest = NonNullable<DiagnoseRequest['rounds']>[number];
 
 function roundFrom({ done, readings, findings }: RoundRequest): Round {
-  return { done: done.map(doneFrom), readings: readings.map(readingFrom), ...(findings && { findings }) };
+  return { done: done.map(doneFrom), readings: readings.map(readingFrom), ...(findings && { findings: findings.map(findingFrom) }) };
+}
+
+function findingFrom({ finding, answer, again }: DiagnoseRequest['findings'][number]): AnsweredFinding {
+  return { finding, answer, ...(again && { again: true }) };
 }
 
 function doneFrom({ action, hinge, amount, planed }: RoundRequest['done'][number]): DoneStep {

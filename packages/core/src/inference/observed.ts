@@ -17,6 +17,8 @@ export type Reading<N extends Names = Names> =
 export interface AnsweredFinding<N extends Names = Names> {
   finding: N['finding'];
   answer: string;
+  /** Looked at again and found so. */
+  again?: true;
 }
 
 /** A step as it was really done. */

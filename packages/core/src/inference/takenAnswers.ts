@@ -19,15 +19,18 @@ export interface TakenAnswer {
  */
 const TOLD_TWICE = 0.5;
 
+/** Looked at again and found so: two looks, each of which may have been mistaken by itself. */
+const SEEN_TWICE = 2;
+
 /** @throws DomainError `finding.answer` when something is not an answer to its check */
 export function takenAnswers(model: DoorModel, findings: readonly AnsweredFinding[]): TakenAnswer[] {
-  const taken = findings.map(({ finding, answer }, i) => {
+  const taken = findings.map(({ finding, answer, again }, i) => {
     const { answers } = model.finding(finding);
     const place = answers.findIndex(({ id }) => id === answer);
     const found = answers[place];
     if (found === undefined)
       throw new DomainError('finding.answer', `findings[${i}].answer`, `"${answer}" is not an answer to ${finding}.`);
-    return { finding, answer: found, place, weight: 1 };
+    return { finding, answer: found, place, weight: again ? SEEN_TWICE : 1 };
   });
   return taken.map((each) => (isToldTwice(model, each, taken) ? { ...each, weight: TOLD_TWICE } : each));
 }

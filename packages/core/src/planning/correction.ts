@@ -4,7 +4,8 @@ import type { Verdict } from '../model/tables';
 import type { Plan } from './plan';
 
 /**
- * `measure first`: too little is known to plan. `read again`: readings stand against all the others. `at once`: what was found undone
+ * `measure first`: too little is known to plan. `read again`: readings stand against all the others. `look again`: heavy work
+ * rests on one look. `at once`: what was found undone
  * is done before anything is measured. `true`: leave it alone. `done`: free and even after work. `check all round`: nothing better is to
  * be had than to gauge it all round. `cures`: treats the cause and likely leaves the door free. `helps`: better than before, and no more is
  * promised. `find out first`: under a floor nothing is touched until more is known. `wait`: nothing is to be cut or set until the door has
@@ -13,6 +14,7 @@ import type { Plan } from './plan';
 export const PLAN_OUTCOMES = [
   'measure first',
   'read again',
+  'look again',
   'at once',
   'true',
   'done',
@@ -52,6 +54,8 @@ export interface Correction<N extends Names = Names> {
   unknown: { station: N['station']; sdMm: number }[];
   /** What is tried again now that the slab has been moved. */
   tryAgain: N['finding'][];
+  /** What is looked at again before heavy work is done for it. */
+  lookAgain: N['finding'][];
   /** Readings that stand against all the others, to be taken again first. */
   doubtful: DoubtfulReading<N>[];
   ruledOut: RuledOut<N>[];

@@ -2,7 +2,15 @@ import type { Candidate } from './candidate';
 import { decide, RULES_AFTER, RULES_BEFORE, type After, type Before } from './decision';
 import { action, leftAlone, plan, setting } from './planning.fixture';
 
-const before: Before = { unknown: 0, doubted: 0, undone: 0, needsNothing: false, hasWorked: false, isFullyChecked: false };
+const before: Before = {
+  unknown: 0,
+  doubted: 0,
+  undone: 0,
+  needsNothing: false,
+  hasWorked: false,
+  isFullyChecked: false,
+  looksToTakeAgain: () => [],
+};
 const worked: Candidate = {
   ...leftAlone,
   found: plan({ settings: [setting(2)] }),
@@ -20,11 +28,21 @@ const after: After = {
   leadChance: 0.9,
   looksLeft: () => false,
   somewhatDoubted: () => 0,
+  soleLooks: () => 0,
 };
 const early = (change: Partial<Before>) => decide(RULES_BEFORE, { ...before, ...change })?.outcome;
 const late = (change: Partial<After>) => decide(RULES_AFTER, { ...after, ...change })?.outcome;
 const unlikely: Candidate = { ...worked, chances: { free: 0.49, even: 0.3, book: 0.1 } };
 const far: Candidate = { ...worked, found: plan({ settings: [setting(2)], outside: 2 }), isTrue: [false, false, false, true] };
+
+it('heavy work that rests on one look has it looked at again, after readings that are doubted', () => {
+  expect(late({ soleLooks: () => 1 })).toBe('look again');
+  expect(late({ soleLooks: () => 1, first: far, chosen: [far], somewhatDoubted: () => 1 })).toBe('read again');
+  expect(late({ soleLooks: () => 1, isWaiting: true })).toBe('wait');
+  // A good door is not called so while one look makes something likely that does harm unseen.
+  expect(early({ needsNothing: true, looksToTakeAgain: () => ['pins'] })).toBe('look again');
+  expect(early({ looksToTakeAgain: () => ['pins'] })).toBeUndefined();
+});
 
 describe('before anything is searched for', () => {
   it('what is loose is tightened first, with no gap read', () => {

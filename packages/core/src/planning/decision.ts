@@ -1,10 +1,11 @@
+import type { Action } from '../model/action';
 import { DOES_WITHIN_MM, share, type Candidate } from './candidate';
 import type { PlanOutcome } from './correction';
 
 /** Below this chance of a free door nothing is called a cure, and no hinge is touched while something is left to find out. */
 const FREE_FLOOR = 0.5;
 /** A cause as likely as this is known well enough to act on. */
-const KNOWN_FROM = 0.5;
+export const KNOWN_FROM = 0.5;
 
 /** What is known before anything is searched for. */
 export interface Before {
@@ -18,6 +19,8 @@ export interface Before {
   needsNothing: boolean;
   hasWorked: boolean;
   isFullyChecked: boolean;
+  /** Looks that alone make something likely that does harm unseen; none once anything has been done. */
+  looksToTakeAgain: () => string[];
 }
 
 /** What is known once every way has been tried. */
@@ -35,6 +38,8 @@ export interface After {
   looksLeft: () => boolean;
   /** Readings that stand somewhat against the others: enough to look twice before the door is given up. */
   somewhatDoubted: () => number;
+  /** Looks on which alone the heavy work of the first plan rests. */
+  soleLooks: () => number;
 }
 
 /** A rule of the trade: what is said when it holds. */
@@ -62,6 +67,11 @@ export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
     holds: ({ doubted, undone }) => doubted > 0 && undone === 0,
   },
   {
+    outcome: 'look again',
+    because: 'A good door is not left with a soft foot or worn pins in doubt for want of a second look, nor worked on for the first.',
+    holds: ({ needsNothing, looksToTakeAgain }) => needsNothing && looksToTakeAgain().length > 0,
+  },
+  {
     outcome: 'true',
     because: 'A door that is free and even is left alone.',
     holds: ({ needsNothing, hasWorked }) => needsNothing && !hasWorked,
@@ -84,8 +94,9 @@ const hasWork = ({ found, cures, sides }: Candidate) =>
 /** Work that frees or wedges the frame takes at least this long, minutes. */
 const HEAVY_FROM_MINUTES = 45;
 
-const isHeavy = ({ cures, found }: Candidate) =>
-  found.planed.length > 0 || cures.some(({ minutes }) => minutes.first >= HEAVY_FROM_MINUTES);
+export const isHeavyWork = ({ minutes }: Pick<Action, 'minutes'>) => minutes.first >= HEAVY_FROM_MINUTES;
+
+const isHeavy = ({ cures, found }: Candidate) => found.planed.length > 0 || cures.some(isHeavyWork);
 
 /** Work that treats no cause betters a door by so much more of a chance, or by so many mm less outside. */
 const BETTERS_BY = 0.05;
@@ -139,6 +150,11 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
     because:
       'No door is given up, nor its frame or timber touched, for a reading that only somewhat fits the others: it is read twice first.',
     holds: (situation) => (fallsShort(situation) || isHeavy(situation.first)) && situation.somewhatDoubted() > 0,
+  },
+  {
+    outcome: 'look again',
+    because: 'No frame is opened and no foot cut out for one look: an eye slips oftener than that, and it costs half a minute.',
+    holds: ({ soleLooks }) => soleLooks() > 0,
   },
   {
     outcome: 'falls short',

@@ -5,6 +5,7 @@ import { oddOnEdge } from '../inference/oddOnEdge';
 import type { Observations } from '../inference/observed';
 import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
+import type { DoorModel } from '../model/doorModel';
 import type { SaidBy } from '../model/tables';
 import { seededRandom } from '../numbers/seededRandom';
 import { leftUndone } from './atOnce';
@@ -19,11 +20,14 @@ import { misfitAfter } from './misfit';
 import { rulingsOn } from './rulings';
 import { causesOfSidesOut } from './sidesOut';
 import { curesWhatIsInOrder, foundInOrder, sidesToldUnread, triesDue } from './sidesTold';
+import { soleLooks } from './soleLooks';
 import { edgesRead, heldSides, isFullyChecked, judgedSides, shiftsDone, unreadOf } from './soFar';
 
 /** A gap less well known than this is measured before anything is planned by it, mm (standard deviation). */
 const PLAN_UP_TO_SD_MM = 1.5;
 const DRAWS = 240;
+/** What does harm unseen is not left in doubt at such a chance. */
+const IN_DOUBT_FROM = 0.2;
 /** A cause as likely as this is suspected. */
 const SUSPECTED_FROM = 0.5;
 
@@ -83,6 +87,7 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
       const known = new Set(odd.map(({ station }) => station));
       return [...odd, ...doubtedFrom(DOUBT_DECIDING_FROM_SD).filter(({ station }) => !known.has(station))];
     },
+    looksToTakeAgain: () => (belief.done.length > 0 ? [] : soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM)),
     unknown: unknown.length,
     doubted: doubtful.length,
     undone: undoneWork.length,
@@ -110,6 +115,8 @@ function readFirst(observed: Observations, belief: Belief, board: GapBoard): Cor
 function isPlannedBy(station: string, { board, beside: { sides, inOrder } }: Trial): boolean {
   return board.stations.includes(station) || sides.some(({ id, readAt }) => inOrder?.has(id) !== true && readAt.includes(station));
 }
+
+const harmingUnseen = ({ causes }: DoorModel) => causes.filter(({ harmsUnseen }) => harmsUnseen === true);
 
 /** Work that is not done twice in one visit: where it did not serve once, something else will. */
 const DONE_ONCE: readonly EffectKind[] = ['cure', 'set', 'hold', 'wait', 'strike'];

@@ -9,7 +9,7 @@ import { waitsForDrying, type Candidate } from './candidate';
 import { candidatesFor } from './candidates';
 import { bestFor, equalWork, furtherPlans, inTheRunning, leastWork, worthTheirTimber, worthTrying } from './choose';
 import type { Correction, PlanOptions, PlanOutcome } from './correction';
-import { decide, RULES_AFTER, RULES_BEFORE } from './decision';
+import { decide, isHeavyWork, KNOWN_FROM, RULES_AFTER, RULES_BEFORE } from './decision';
 import { factsOf, type Facts } from './facts';
 import { lostPlans } from './lostPlans';
 import { planOf, type Plan, type PlanAim } from './plan';
@@ -18,6 +18,7 @@ import { doneAtOnce, gains, onlyWaiting, withAlso, withoutPatchwork } from './re
 import { mayPlane, settingAloneOf } from './settingAlone';
 import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
+import { soleLooks } from './soleLooks';
 import { uncertaintyOf } from './uncertainty';
 import { withReasons } from './sameAgain';
 
@@ -45,14 +46,18 @@ function* planning(observed: Observations, belief: Belief, options: PlanOptions)
   return early === undefined ? yield* searched(facts) : withoutSearch(facts, early.outcome);
 }
 
+/** What is said while too little is known to speak of what setting can do. */
+const KNOWS_LITTLE: readonly PlanOutcome[] = ['measure first', 'read again', 'look again'];
+
 /** What is said where a rule decides before anything is searched for. */
 function withoutSearch(facts: Facts, outcome: PlanOutcome): Correction {
   const { belief, board, trial, leftAlone, treat, undoneWork } = facts;
   const isAtOnce = outcome === 'at once';
-  const isKnown = !isAtOnce && outcome !== 'measure first' && outcome !== 'read again';
+  const isKnown = !isAtOnce && !KNOWS_LITTLE.includes(outcome);
   return {
     ...facts.said,
     outcome,
+    lookAgain: outcome === 'look again' ? facts.looksToTakeAgain() : [],
     plans: planned(facts, [['quickest', isAtOnce ? doneAtOnce(trial, undoneWork) : leftAlone]], []),
     settingAlone: isKnown ? settingAloneOf(belief.model, [], leftAlone) : { can: false, chanceTrue: 0 },
     lost: [],
@@ -69,6 +74,9 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const candidatesChosen = chosen.map(([, each]) => each);
   const next = once(() => nextBest(observed, belief));
   const somewhatDoubtful = once(facts.somewhatDoubtful);
+  const heavy = first.cures.filter(isHeavyWork);
+  const treatedSo = treat.filter(({ cures }) => heavy.some(({ id }) => cures.includes(id)));
+  const looks = once(() => soleLooks(belief, observed, treatedSo, KNOWN_FROM));
   const outcome =
     decide(RULES_AFTER, {
       ...facts,
@@ -77,18 +85,21 @@ function* searched(facts: Facts): Stepwise<Correction> {
       leadChance: facts.said.cause.probability,
       looksLeft: () => !next().enough,
       somewhatDoubted: () => somewhatDoubtful().length,
+      soleLooks: () => looks().length,
     })?.outcome ?? 'helps';
   const readsAgain = outcome === 'read again';
+  const looksAgain = outcome === 'look again';
   const fallsShort = outcome === 'falls short';
-  const touchesNothing = outcome === 'find out first' || readsAgain || (fallsShort && !gains(first, leftAlone));
+  const touchesNothing = outcome === 'find out first' || readsAgain || looksAgain || (fallsShort && !gains(first, leftAlone));
   const shown = fallsShort ? chosen.map(([aim, each]) => [aim, withoutPatchwork(trial, each)] as const) : chosen;
   return {
     ...facts.said,
     ...(readsAgain && { doubtful: somewhatDoubtful() }),
+    lookAgain: looksAgain ? looks() : [],
     outcome,
     plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
     settingAlone,
-    lost: readsAgain ? [] : lostPlans(belief.model, able, candidatesChosen, first),
+    lost: readsAgain || looksAgain ? [] : lostPlans(belief.model, able, candidatesChosen, first),
     advice: [
       ...adviceFor(belief, treat, { board, gaps: leftAlone.found.gaps, fallsShort }),
       ...(candidates.some(({ found }) => found.isCutShort) ? [PLANNING_WORDS.bestFound] : []),

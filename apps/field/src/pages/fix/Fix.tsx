@@ -18,6 +18,7 @@ import { percent } from '../../record/percent';
 import { lastReadings, observedNow, standingWork } from '../../record/observed';
 import { LookAgain } from './LookAgain';
 import { PlanTabs } from './PlanTabs';
+import { SecondLook } from './SecondLook';
 import { chancesWords, hingeWords, outcomeWords, surerByWords, uncertaintyWords } from '../../record/planWords';
 import { WhatIf } from './WhatIf';
 import { StepCard } from './StepCard';
@@ -40,7 +41,7 @@ export function Fix({ record, correction }: FixProps) {
   if (plan === undefined || drawn === undefined) return null;
   const drawingWidth = Math.min(width - 2 * SPACE.l, isWide ? 520 : 460);
   const drawingHeight = isWide ? 520 : 400;
-  const { outcome, cause: lead, unknown, doubtful, tryAgain, advice, lost } = correction;
+  const { outcome, cause: lead, unknown, doubtful, lookAgain, tryAgain, advice, lost } = correction;
   const readsAgain = outcome === 'read again';
   const toRead = unknown[0]?.station ?? (readsAgain ? doubtful[0]?.station : undefined);
   const lastWork = standingWork(record).at(-1);
@@ -84,7 +85,8 @@ export function Fix({ record, correction }: FixProps) {
           <PlanTabs plans={correction.plans} binds={correction.binds} chosen={plan.aim} onChoose={setAim} />
           <Words testID="plan-outcome">{outcomeWords(correction)}</Words>
           {readsAgain && <DoubtfulReadings doubtful={doubtful} words={words} />}
-          {outcome !== 'measure first' && !readsAgain && (
+          {lookAgain.length > 0 && <SecondLook record={record} ids={lookAgain} />}
+          {outcome !== 'measure first' && !readsAgain && lookAgain.length === 0 && (
             <Words tone="pencil">
               {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). ${chancesWords(plan)}; still so in two years ${percent(plan.holds)}.${plan.steps.length > 0 ? ' Check after every step.' : ''}`}
             </Words>
@@ -129,7 +131,7 @@ export function Fix({ record, correction }: FixProps) {
             ))}
           </Section>
         )}
-        {unknown.length === 0 && !readsAgain && (
+        {unknown.length === 0 && !readsAgain && lookAgain.length === 0 && (
           <PlanRemainder
             plan={plan}
             title={correction.binds === 'book' ? 'Stays outside its limits' : 'Stays beyond the book'}
