@@ -64,7 +64,7 @@ export const MUTATIONS = [
   ],
   [
     'checks after work on their way to the engine',
-    contract('engine/register.ts', ', ...(findings && { findings })', '', 'engine/requests'),
+    contract('engine/register.ts', ', ...(findings && { findings: findings.map(findingFrom) })', '', 'engine/requests'),
   ],
   [
     'limits of a figure',
@@ -197,13 +197,15 @@ export const MUTATIONS = [
     'a gap that troubled no one is not read again',
     core('planning/steps.ts', '.filter((station) => readBefore.includes(station))', '', 'planning/steps'),
   ],
-  [
-    'proud heads are seated only where found',
-    core('planning/facts.ts', '(whenFound === undefined || isFound(whenFound)) &&', '', 'hinged/hingeWork'),
-  ],
+  ['proud heads are seated only where found', core('planning/rulings.ts', 'return isFound && (', 'return (', 'hinged/hingeWork')],
   [
     'the next pin waits for the first',
-    core('planning/facts.ts', '(after === undefined || done.some(({ action }) => action === after))', 'true', 'hinged/hingeWork'),
+    core(
+      'planning/rulings.ts',
+      'return isFound && (after === undefined || done.some(({ action }) => action === after));',
+      'return isFound;',
+      'hinged/hingeWork',
+    ),
   ],
   [
     'what a try finds not to hold holds nothing',
@@ -231,7 +233,21 @@ export const MUTATIONS = [
     'heavy work for one look',
     core('planning/decision.ts', 'holds: ({ soleLooks }) => soleLooks() > 0', 'holds: () => false', 'planning/decision'),
   ],
-  ['a good door in doubt', core('planning/decision.ts', 'needsNothing && looksToTakeAgain().length > 0', 'false', 'hinged/secondLook')],
+  ['a good door in doubt', core('planning/decision.ts', 'undone === 0 && looksToTakeAgain().length > 0', 'false', 'hinged/secondLook')],
   ['only looks that alone decide', core('planning/soleLooks.ts', 'chanceOf(without, cause) < from', 'true', 'hinged/secondLook')],
   ['a look found so twice', core('inference/takenAnswers.ts', 'SEEN_TWICE = 2', 'SEEN_TWICE = 1', 'hinged/secondLook')],
+  ['no leg is spliced unseen', core('planning/facts.ts', '...looksNeeded(belief, observed, treat),', '', 'hinged/secondLook')],
+  [
+    'an opening wide by itself is no fault',
+    core(
+      'hinged/tables/causes.ts',
+      "{ id: 'usual', share: 0.9, axes: [] }",
+      "{ id: 'usual', share: 0.9999, axes: [] }",
+      'hinged/secondLook',
+    ),
+  ],
+  [
+    'on a good door nothing else is weighed',
+    core('planning/planCorrections.ts', 'isWaiting || isOnlyAlso ? []', 'isWaiting ? []', 'hinged/hingeWork'),
+  ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -79,6 +79,8 @@ export function hingeWords(hinge: HingeName): string {
   return HINGE_WORDS[hinge];
 }
 
+/** A gap that moves by less does not move, mm. */
+const SEEN_MM = 0.1;
 /** From this chance on something is promised; a plan less likely than this to do it at once is said to need a second go. */
 const LIKELY = 0.5;
 
@@ -97,7 +99,7 @@ const sentences = (...said: readonly (string | false)[]) => said.filter((each) =
 const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>> = {
   'measure first': () => 'Too little is known to plan by. Take the readings below first.',
   'read again': () => 'A reading stands against all the others. Take it again before anything is done for it.',
-  'look again': () => 'Heavy work would rest on one look alone. Look once more before anything is opened or cut.',
+  'look again': () => 'Before anything heavy is begun, look here, and look well: much rests on it.',
   'at once': (correction) =>
     `Tighten what is loose first, about ${minutesOf(correction)} minutes. Then gauge again: every gap may have changed.`,
   true: () => 'Free and even as it stands. Leave it alone.',
@@ -107,6 +109,8 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>
     const { plans, binds, hingesAlone } = correction;
     const { chances } = plans[0] ?? {};
     const minutes = minutesOf(correction);
+    if (plans[0]?.gaps.every(({ beforeMm, afterMm }) => Math.abs(afterMm - beforeMm) < SEEN_MM) === true)
+      return `Puts right what was found, in about ${minutes} minutes. The gaps stay as they are.`;
     return sentences(
       isWhole(plans[0]) && (chances?.book ?? 0) >= LIKELY
         ? `Brings every gap inside its limits, in about ${minutes} minutes.`

@@ -19,7 +19,10 @@ export interface Before {
   needsNothing: boolean;
   hasWorked: boolean;
   isFullyChecked: boolean;
-  /** Looks that alone make something likely that does harm unseen; none once anything has been done. */
+  /**
+   * Looks that alone make something likely that does harm unseen, on a door that needs nothing else, and those without which nothing can be
+   * done; none once anything has been done.
+   */
   looksToTakeAgain: () => string[];
 }
 
@@ -68,8 +71,9 @@ export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
   },
   {
     outcome: 'look again',
-    because: 'A good door is not left with a soft foot or worn pins in doubt for want of a second look, nor worked on for the first.',
-    holds: ({ needsNothing, looksToTakeAgain }) => needsNothing && looksToTakeAgain().length > 0,
+    because:
+      'A good door is not left with a soft foot in doubt for want of a second look, nor worked on for the first; and no leg is spliced that nobody has looked at.',
+    holds: ({ looksToTakeAgain, undone }) => undone === 0 && looksToTakeAgain().length > 0,
   },
   {
     outcome: 'true',

@@ -6,7 +6,6 @@ import type { Observations } from '../inference/observed';
 import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
-import type { SaidBy } from '../model/tables';
 import { seededRandom } from '../numbers/seededRandom';
 import { leftUndone } from './atOnce';
 import { gapBoard, meetingAsIs, type GapBoard } from './board';
@@ -17,10 +16,10 @@ import type { Correction, PlanOptions } from './correction';
 import type { Before } from './decision';
 import { drawDoors, meanBoard } from './drawnDoors';
 import { misfitAfter } from './misfit';
-import { rulingsOn } from './rulings';
+import { isAskedFor, rulingsOn } from './rulings';
 import { causesOfSidesOut } from './sidesOut';
 import { curesWhatIsInOrder, foundInOrder, sidesToldUnread, triesDue } from './sidesTold';
-import { soleLooks } from './soleLooks';
+import { looksNeeded, soleLooks } from './soleLooks';
 import { edgesRead, heldSides, isFullyChecked, judgedSides, shiftsDone, unreadOf } from './soFar';
 
 /** A gap less well known than this is measured before anything is planned by it, mm (standard deviation). */
@@ -76,6 +75,7 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   const allowed = allowedNow(belief, rulings);
   const undoneWork = leftUndone(belief, allowed);
   const asWell = allowed.filter(({ id }) => model.tables.asWell.includes(id));
+  const needsNothing = treat.length === 0 && asWell.length === 0 && isGood;
   const unknown = readFirst(observed, belief, board);
   const doubtedFrom = (sd?: number) => doubtfulReadings(observed, belief, sd).filter(({ station }) => isPlannedBy(station, trial));
   const doubtful = doubtedFrom();
@@ -87,11 +87,17 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
       const known = new Set(odd.map(({ station }) => station));
       return [...odd, ...doubtedFrom(DOUBT_DECIDING_FROM_SD).filter(({ station }) => !known.has(station))];
     },
-    looksToTakeAgain: () => (belief.done.length > 0 ? [] : soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM)),
+    looksToTakeAgain: () =>
+      belief.done.length > 0
+        ? []
+        : [
+            ...looksNeeded(belief, observed, treat),
+            ...(needsNothing ? soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM) : []),
+          ],
     unknown: unknown.length,
     doubted: doubtful.length,
     undone: undoneWork.length,
-    needsNothing: treat.length === 0 && asWell.length === 0 && isGood,
+    needsNothing,
     hasWorked: belief.done.length > 0,
     isFullyChecked: isFullyChecked(observed, board),
     said: {
@@ -121,17 +127,12 @@ const harmingUnseen = ({ causes }: DoorModel) => causes.filter(({ harmsUnseen })
 /** Work that is not done twice in one visit: where it did not serve once, something else will. */
 const DONE_ONCE: readonly EffectKind[] = ['cure', 'set', 'hold', 'wait', 'strike'];
 
-/** What is allowed, has something to be done for, and has not been done already. */
-function allowedNow({ model, done, answers }: Belief, rulings: readonly { action: string }[]): Action[] {
+/** What is allowed, is asked for, and has not been done already. */
+function allowedNow(belief: Belief, rulings: readonly { action: string }[]): Action[] {
+  const { model, done } = belief;
   const spent = new Set(done.map(({ action }) => action).filter((id) => DONE_ONCE.includes(model.action(id).effect.kind)));
-  const isFound = ({ finding, answers: asking }: SaidBy) =>
-    answers.some((each) => each.finding === finding && asking.includes(each.answer.id));
   return model.tables.actions.filter(
-    ({ id, whenFound, after }) =>
-      !spent.has(id) &&
-      !rulings.some(({ action }) => action === id) &&
-      (whenFound === undefined || isFound(whenFound)) &&
-      (after === undefined || done.some(({ action }) => action === after)),
+    (each) => !spent.has(each.id) && !rulings.some(({ action }) => action === each.id) && isAskedFor(belief, each),
   );
 }
 

@@ -99,7 +99,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
     outcome,
     plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
     settingAlone,
-    lost: readsAgain || looksAgain ? [] : lostPlans(belief.model, able, candidatesChosen, first),
+    lost: readsAgain || looksAgain || weighed.isOnlyAlso ? [] : lostPlans(belief.model, able, candidatesChosen, first),
     advice: [
       ...adviceFor(belief, treat, { board, gaps: leftAlone.found.gaps, fallsShort }),
       ...(candidates.some(({ found }) => found.isCutShort) ? [PLANNING_WORDS.bestFound] : []),
@@ -121,11 +121,13 @@ function weigh({ observed, belief, board, trial, leftAlone, isGood, treat, undon
   const isWaiting = !isUndone && waitsForDrying(model, best);
   const tried = () => worthTrying(best, able, treat) ?? best;
   const work = isUndone ? doneAtOnce(trial, undoneWork) : isWaiting ? onlyWaiting(trial, best) : tried();
-  const further = isWaiting ? [] : furtherPlans(work, usable, able);
+  // On a door that is good as it hangs there is no other way to weigh.
+  const isOnlyAlso = treat.length === 0 && isGood;
+  const further = isWaiting || isOnlyAlso ? [] : furtherPlans(work, usable, able);
   const also = (each: Candidate) => (isUndone || isWaiting ? each : withAlso(each, asWell));
   const first = also(work);
   const chosen: [PlanAim, Candidate][] = [['quickest', first], ...further.map(([aim, each]): [PlanAim, Candidate] => [aim, also(each)])];
-  return { able, first, chosen, settingAlone, isUndone, isWaiting };
+  return { able, first, chosen, settingAlone, isUndone, isWaiting, isOnlyAlso };
 }
 
 /** Worked out when it is first asked for. */

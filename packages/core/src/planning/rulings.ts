@@ -1,5 +1,6 @@
 import type { Belief } from '../inference/belief';
 import { causeChances } from '../inference/expectation';
+import type { Action } from '../model/action';
 import type { RuledOut } from './correction';
 import { PLANNING_WORDS } from './planningWords';
 
@@ -17,13 +18,21 @@ export function rulingsOn(belief: Belief, without: readonly string[]): RulingOnD
   const noPlaning = causeChances(belief)
     .filter(({ probability }) => probability >= FORBID_FROM)
     .flatMap(({ id }) => model.cause(id).forbidsPlaning ?? [])[0];
-  return model.tables.actions.flatMap(({ id, title, effect }) => {
+  return model.tables.actions.flatMap((action) => {
+    const { id, title, effect } = action;
     const ruled = (why: string, isObvious = false) => [{ action: id, title, why, isObvious }];
     const forbidden = model.forbids(id);
-    if (forbidden !== undefined) return ruled(forbidden.why, forbidden.isObvious);
+    if (forbidden !== undefined) return ruled(forbidden.why, forbidden.isObvious === true || !isAskedFor(belief, action));
     if (effect.kind === 'plane' && noPlaning !== undefined) return ruled(noPlaning);
     const bySchool = model.leavesOut(id);
     if (bySchool !== undefined) return ruled(bySchool);
     return without.includes(id) ? ruled(PLANNING_WORDS.leftOutAtWish) : [];
   });
+}
+
+/** Whether anything asks for work that is done only for what was found, or only after other work: else nobody need be told that it is not allowed. */
+export function isAskedFor({ answers, done }: Belief, { whenFound, after }: Pick<Action, 'whenFound' | 'after'>): boolean {
+  const isFound =
+    whenFound === undefined || answers.some((each) => each.finding === whenFound.finding && whenFound.answers.includes(each.answer.id));
+  return isFound && (after === undefined || done.some(({ action }) => action === after));
 }

@@ -31,3 +31,15 @@ function speaksFor({ model }: Belief, { finding: id, answer }: AnsweredFinding, 
   const chance = (ids: readonly string[]) => answersUnder(finding, ids).asTold[place] ?? 0;
   return finding.stage !== 'listen' && chance([cause.id]) >= SPEAKS_FROM * chance([]);
 }
+
+/** Looks without which nothing is done for a likely cause: all that cures it is for what an eye has found, and none has found it yet. */
+export function looksNeeded({ model }: Belief, { findings }: Observations, treat: readonly Cause[]): string[] {
+  const asked = treat.flatMap(({ cures }) => {
+    const wanted = cures.map((id) => model.action(id).whenFound);
+    const isFound = wanted.some(
+      (each) => each === undefined || findings.some(({ finding, answer }) => finding === each.finding && each.answers.includes(answer)),
+    );
+    return isFound ? [] : wanted.flatMap((each) => each?.finding ?? []);
+  });
+  return [...new Set(asked)].filter((id) => !findings.some(({ finding, again }) => finding === id && again === true));
+}

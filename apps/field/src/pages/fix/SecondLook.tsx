@@ -14,7 +14,7 @@ export function SecondLook({ record, ids }: { record: CallRecord; ids: readonly 
     <View style={styles.list}>
       {ids.map((id) => (
         <View key={id}>
-          <Words tone="pencil">{`At the first look: ${findingAnswer(id, answers.get(id) ?? '')?.says ?? 'nothing'}.`}</Words>
+          {answers.has(id) && <Words tone="pencil">{`At the first look: ${findingAnswer(id, answers.get(id) ?? '')?.says ?? ''}.`}</Words>}
           <Check finding={finding(id)} answer={undefined} explains onAnswer={(answer) => writeSecondLook(record, id, answer)} />
         </View>
       ))}

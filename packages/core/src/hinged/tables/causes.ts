@@ -56,7 +56,15 @@ const CAUSE_TABLE = {
     // Of ten calls one is to a door that has nothing, or nothing that shows today.
     prior: 0.1,
     part: NO_PART,
-    forms: one(),
+    forms: [
+      { id: 'usual', share: 0.9, axes: [] },
+      // An opening wider than slab and limits together hangs as any other, and is shared out.
+      {
+        id: 'wideOpening',
+        share: 0.1,
+        axes: [axis('room to spare', 3, 1.2, { sideRoom: 1, hingeGap: 0.5 }), axis('shared out unevenly', 0, 0.8, { hingeGap: 1 })],
+      },
+    ],
     cures: [],
   },
   looseTopScrews: {
