@@ -68,3 +68,32 @@ test('a slip of the gauge is read again before anything is planned by it', async
   expect(twice.map(({ mm }) => mm)).toEqual([7.4, 3]);
   expect(twice[1]?.supersedes).toBe(twice[0]?.id);
 });
+
+test('no foot is cut out for one look: it is prodded again, and the door is left when it is sound', async ({ page, house }) => {
+  await openSaggingDoor(page, house.url);
+  await page.getByTestId('to-measure').click();
+  const inOrder = { latch: '3', head: '3', hinge: '2', foot: '8' } as const;
+  await walkRound(
+    page,
+    SAGGING.map(([station]) => [station, inOrder[station.split('.')[0] as keyof typeof inOrder]]),
+  );
+  await page.getByTestId('stage-look').click();
+  await page.getByTestId('check-legSound-soft').click();
+  await page.getByTestId('stage-fix').click();
+  await expect(page.getByTestId('plan-outcome')).toContainText('Before anything heavy is begun');
+  await expect(page.getByText('At the first look: a leg is soft at the foot.')).toBeVisible();
+  await expect(page.getByTestId('step-1')).toHaveCount(0);
+
+  await page.getByTestId('check-legSound-sound').click();
+  await expect(page.getByTestId('plan-outcome')).not.toContainText('Before anything heavy is begun');
+  await expect(page.getByTestId('step-1')).toHaveCount(0);
+
+  await expectAllSaved(page);
+  const callId = /call\/([0-9a-f-]+)\//.exec(page.url())?.[1] ?? '';
+  const looks = house.rows<{ id: string; answer: string; supersedes: string | null }>(
+    `SELECT id, answer, supersedes FROM finding WHERE callId = ? AND finding = 'legSound' ORDER BY supersedes IS NOT NULL`,
+    callId,
+  );
+  expect(looks.map(({ answer }) => answer)).toEqual(['soft', 'sound']);
+  expect(looks[1]?.supersedes).toBe(looks[0]?.id);
+});

@@ -1,6 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
-import { recheckAfter } from '@proper-swing/core';
+import { recheckAfter, type PlanOutcome } from '@proper-swing/core';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
@@ -19,11 +19,20 @@ export function FixPage() {
   );
 }
 
-/** After a step comes its check; when all is done, the whole door is measured as left. */
+/** Outcomes that ask for more to be read, tried or looked at. */
+const ASKS_FOR_MORE: readonly PlanOutcome[] = ['measure first', 'read again', 'look again', 'find out first'];
+
+/**
+ * After a step comes its check; when all is done, or nothing is to be done, the whole door is measured as left. Before anything is done the
+ * way is back to finding out: what was read as found is no proof.
+ */
 function FixFooter({ record }: { record: CallRecord }) {
+  const { correction } = usePlan(useMemo(() => observedNow(record), [record]));
   const [last] = uncheckedWork(record).slice(-1);
   const readBefore = record.readings.map(({ station }) => station);
   const recheck = last === undefined ? [] : recheckAfter(last.action, last.hinge ?? undefined, readBefore);
+  const hasWorked = record.adjustments.length > 0;
+  const isBeforeWork = correction === undefined || ASKS_FOR_MORE.includes(correction.outcome) || correction.plans[0]?.steps.length !== 0;
   return (
     <View style={styles.row}>
       {recheck.length > 0 && (
@@ -36,14 +45,20 @@ function FixFooter({ record }: { record: CallRecord }) {
           {`Check ${recheck.length} readings`}
         </Press>
       )}
-      <Press
-        kind={record.adjustments.length > 0 && recheck.length === 0 ? 'primary' : 'plain'}
-        style={styles.half}
-        onPress={() => router.replace(`/call/${record.call.id}/measure?stage=left`)}
-        testID="to-prove"
-      >
-        Measure it as left
-      </Press>
+      {!hasWorked && isBeforeWork ? (
+        <Press style={styles.half} onPress={() => router.replace(`/call/${record.call.id}/find`)} testID="to-find">
+          What to read next
+        </Press>
+      ) : (
+        <Press
+          kind={hasWorked && recheck.length === 0 ? 'primary' : 'plain'}
+          style={styles.half}
+          onPress={() => router.replace(`/call/${record.call.id}/measure?stage=left`)}
+          testID="to-prove"
+        >
+          Measure it as left
+        </Press>
+      )}
     </View>
   );
 }
