@@ -45,7 +45,7 @@ export const MUTATIONS = [
   ],
   ['the floor of a cure', core('planning/decision.ts', 'FREE_FLOOR = 0.5', 'FREE_FLOOR = 0.4', 'planning/decision')],
   ['no hinge is set back unchecked', core('planning/settingsAllowed.ts', '>= 0;', '>= -99;', 'planning/seeingTo')],
-  ['a side told of is read first', core('planning/sidesTold.ts', '!judged.has(id) &&', '', 'planning/soFar')],
+  ['a side told of is read first', core('planning/sidesTold.ts', 'judged.has(id) ? [] : readAt', 'readAt', 'planning/soFar')],
   ['no work of nought or of open sign', core('planning/ways.ts', '|| mean * mean < variance', '', 'planning/ways')],
   [
     'what was treated is not treated again',
@@ -216,10 +216,7 @@ export const MUTATIONS = [
     'no friction against a closer',
     core('hinged/tables/actions.ts', '(forbidden.closer === true && door.closer === true) ||', '', 'hinged/hingeWork'),
   ],
-  [
-    'both leans of a door that swings',
-    core('planning/sidesTold.ts', '[...readAt, ...readAlso.filter((id) => !read.has(id))]', '[...readAt]', 'hinged/hingeWork'),
-  ],
+  ['both leans of a door that swings', core('planning/sidesTold.ts', 'tellsAlso ? readAlso', 'false ? readAlso', 'hinged/hingeWork')],
   ['a middle hinge is not forgotten on a good door', core('planning/facts.ts', ' && asWell.length === 0', '', 'hinged/hingeWork')],
   [
     'the same step says why it comes again',
@@ -250,4 +247,10 @@ export const MUTATIONS = [
     'on a good door nothing else is weighed',
     core('planning/planCorrections.ts', 'isWaiting || isOnlyAlso ? []', 'isWaiting ? []', 'hinged/hingeWork'),
   ],
+  [
+    'a door that only swings has no gap judged',
+    core('planning/facts.ts', 'isGapRead(model, observed) || !isSideTold(model, observed)', 'true', 'hinged/hingeWork'),
+  ],
+  ['what friction holds stays', core('planning/sidesTold.ts', 'held.includes(each) || ', '', 'hinged/hingeWork')],
+  ['work tried is work checked', field('record/observed.ts', 'unchecked.length > 1 || !isTried(each)', 'true', 'record/observed')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

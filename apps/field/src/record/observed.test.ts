@@ -46,6 +46,30 @@ describe('what the engine is told of the work on a call', () => {
     expect(uncheckedWork(worked).map(({ id }) => id)).toEqual(['z5']);
   });
 
+  it('work after which nothing is gauged is checked by trying it', () => {
+    const pin = exampleAdjustment('z1', { action: 'bendPin' });
+    const tried = {
+      id: 'f1',
+      writtenAt: '2026-03-02T08:35:00Z',
+      callId: 'call',
+      finding: 'halfOpen' as const,
+      answer: 'creeps',
+      adjustmentId: 'z1',
+    };
+    const worked = { ...record, adjustments: [pin] };
+    expect([observedNow(worked).rounds, uncheckedWork(worked).length]).toEqual([undefined, 1]);
+    const rounds = [
+      { done: [{ action: 'bendPin', hinge: 'top', amount: 1 }], readings: [], findings: [{ finding: 'halfOpen', answer: 'creeps' }] },
+    ];
+    const checked = { ...worked, findings: [tried] };
+    expect([observedNow(checked).rounds, uncheckedWork(checked)]).toEqual([rounds, []]);
+    // A second pin waits for a try of its own.
+    const both = { ...checked, adjustments: [pin, exampleAdjustment('z2', { action: 'bendNextPin', hinge: 'bottom' })] };
+    expect([observedNow(both).rounds, uncheckedWork(both).map(({ id }) => id)]).toEqual([rounds, ['z2']]);
+    // A tightened screw is gauged, whatever was looked at.
+    expect(observedNow({ ...checked, adjustments: [exampleAdjustment('z1')] }).rounds).toBeUndefined();
+  });
+
   it('a check made again after a step goes with that step, and not with the door as found', () => {
     const answer = (id: string, text: string, adjustmentId?: string) => ({
       id,

@@ -13,6 +13,7 @@ import {
 } from '@proper-swing/contract';
 import {
   readingStep,
+  recheckAfter,
   type AnsweredFinding,
   type DoneStep,
   type HingedDoor,
@@ -138,15 +139,28 @@ export function isAfterWork(record: CallRecord, set: ReadingSet): boolean {
 }
 
 function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {
-  const all = workRounds(record);
-  return {
-    rounds: all.flatMap(({ work, readings }) => {
-      if (readings === undefined) return [];
-      const findings = work.flatMap(({ id }) => answersAfter(record, id));
-      return [{ done: work.map(doneFrom), readings: readings.flatMap(readingFrom), ...(findings.length > 0 && { findings }) }];
-    }),
-    unchecked: all.find(({ readings }) => readings === undefined)?.work ?? [],
+  const roundOf = (work: readonly Adjustment[], readings: readonly ReadingEntry[]): Round => {
+    const findings = work.flatMap(({ id }) => answersAfter(record, id));
+    return { done: work.map(doneFrom), readings: readings.flatMap(readingFrom), ...(findings.length > 0 && { findings }) };
   };
+  // Work after which nothing is gauged is checked by trying it.
+  const isTried = ({ id, action, hinge }: Adjustment) =>
+    recheckAfter(action, hinge ?? undefined).length === 0 && answersAfter(record, id).length > 0;
+  const rounds: Round[] = [];
+  let unchecked: Adjustment[] = [];
+  for (const { work, readings } of workRounds(record)) {
+    if (readings !== undefined) {
+      rounds.push(roundOf(work, readings));
+      continue;
+    }
+    for (const each of work) {
+      unchecked.push(each);
+      if (unchecked.length > 1 || !isTried(each)) continue;
+      rounds.push(roundOf(unchecked, []));
+      unchecked = [];
+    }
+  }
+  return { rounds, unchecked };
 }
 
 function readingsOfSet(record: CallRecord, setId: string): ReadingEntry[] {

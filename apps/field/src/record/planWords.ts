@@ -79,8 +79,6 @@ export function hingeWords(hinge: HingeName): string {
   return HINGE_WORDS[hinge];
 }
 
-/** A gap that moves by less does not move, mm. */
-const SEEN_MM = 0.1;
 /** From this chance on something is promised; a plan less likely than this to do it at once is said to need a second go. */
 const LIKELY = 0.5;
 
@@ -109,14 +107,14 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>
     const { plans, binds, hingesAlone } = correction;
     const { chances } = plans[0] ?? {};
     const minutes = minutesOf(correction);
-    if (plans[0]?.gaps.every(({ beforeMm, afterMm }) => Math.abs(afterMm - beforeMm) < SEEN_MM) === true)
+    if (plans[0]?.steps.every(({ action }) => action === 'bringToLine') === true)
       return `Puts right what was found, in about ${minutes} minutes. The gaps stay as they are.`;
     return sentences(
-      isWhole(plans[0]) && (chances?.book ?? 0) >= LIKELY
+      binds !== 'free' && isWhole(plans[0]) && (chances?.book ?? 0) >= LIKELY
         ? `Brings every gap inside its limits, in about ${minutes} minutes.`
         : binds === 'book'
           ? `Brings every gap inside its limits or within a few tenths of them, in about ${minutes} minutes.`
-          : `Leaves the door free${(chances?.even ?? 0) >= LIKELY ? ' and even' : ''}, in about ${minutes} minutes; some gaps may stay a little beyond the book.`,
+          : `Leaves the door free${binds !== 'free' && (chances?.even ?? 0) >= LIKELY ? ' and even' : ''}, in about ${minutes} minutes${binds === 'free' ? '. No gap was read, and none is touched.' : '; some gaps may stay a little beyond the book.'}`,
       !hingesAlone.can && 'The hinges alone cannot do it.',
       (chances?.[binds] ?? 1) < LIKELY && 'Expect a second go: check after each step, and the next plan will be closer.',
     );
@@ -138,7 +136,9 @@ export function promiseWords({ chances }: Plan, binds: Correction['binds']): str
 const VERDICT_SHORT: Readonly<Record<Correction['binds'], string>> = { free: 'free', even: 'even', book: 'by the book' };
 
 /** The chances of all three verdicts at the first check. */
-export function chancesWords({ chances: { free, even, book } }: Plan): string {
+export function chancesWords({ chances: { free, even, book } }: Plan, binds: Correction['binds']): string {
+  // Of gaps that nobody has read nothing is promised.
+  if (binds === 'free') return `At the first check free ${percent(free)}; no gap was read`;
   return `At the first check free ${percent(free)}, even ${percent(even)}, by the book ${percent(book)}`;
 }
 

@@ -86,6 +86,27 @@ describe('a door that swings by itself', () => {
     expect(worksOf(swings(-7, 'closes', { rounds: pinBent('stays') }))).toEqual([]);
   });
 
+  it('with no gap read is worked on alone: no hinge is set, no gap asked for, and none promised', () => {
+    const leansOnly = (rounds: Round[] = []) => {
+      const observed: Observed = {
+        door,
+        readings: readingsOf({ 'plumb.across': -7, 'plumb.hinge': 0.5 }),
+        findings: [found('complaint', 'swingsItself'), found('halfOpen', 'closes')],
+        rounds,
+      };
+      return planFor(observed, believe(observed));
+    };
+    expect(leansOnly()).toMatchObject({ binds: 'free', unknown: [] });
+    expect(leansOnly().plans.flatMap(({ steps }) => steps.map(({ action }) => action))).toEqual(expect.arrayContaining(['bendPin']));
+    for (const { steps } of leansOnly().plans) for (const { action } of steps) expect(['bendPin', 'throwHinge']).toContain(action);
+    const bent = (answer: string): Round[] => [
+      { done: [{ action: 'bendPin', hinge: 'top', amount: 1 }], readings: [], findings: [found('halfOpen', answer)] },
+    ];
+    expect(worksOf(leansOnly(bent('creeps')))).toEqual(['bendNextPin']);
+    // It stays: but nobody has gauged the door.
+    expect(leansOnly(bent('stays')).outcome).toBe('check all round');
+  });
+
   it('is thrown at the bottom hinge by lean times spacing over height: into the room where it opens, toward the stop where it closes', () => {
     const thrown = (acrossMm: number, answer: string) =>
       swings(acrossMm, answer, { door: { ...door, schools: { drift: 'geometry' } } }).plans[0]?.steps.find(

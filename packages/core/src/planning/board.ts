@@ -27,9 +27,18 @@ export interface GapBoard {
  * @param readEdges edges on which something was read
  */
 export function gapBoard(model: DoorModel, readEdges: ReadonlySet<string>): GapBoard {
+  return boardOf(model, model.tables.walk, readEdges, model.tables.meeting.limits);
+}
+
+/** The board of a door on which no gap is judged, and no bolt: what stands beside them alone is worked on. */
+export function boardWithoutGaps(model: DoorModel): GapBoard {
+  return boardOf(model, [], new Set(), { min: -Infinity, target: 0, max: Infinity });
+}
+
+function boardOf(model: DoorModel, walk: readonly string[], readEdges: ReadonlySet<string>, meeting: Limits): GapBoard {
   const { tables, profile, station } = model;
   const edgeOf = (id: string) => tables.edges.find((edge) => edge.id === station(id).edge);
-  const judged = tables.walk.flatMap((id) => {
+  const judged = walk.flatMap((id) => {
     const edge = edgeOf(id);
     const limits = edge && profile.edges[edge.id];
     if (edge === undefined || limits === undefined) return [];
@@ -41,7 +50,7 @@ export function gapBoard(model: DoorModel, readEdges: ReadonlySet<string>): GapB
   const stations = [...judged.map(({ id }) => id), tables.meeting.station];
   return {
     stations,
-    limits: [...judged.map(({ limits }) => limits), tables.meeting.limits],
+    limits: [...judged.map(({ limits }) => limits), meeting],
     evenEdgeIds: even,
     evenEdges: even.map((id) => onEdge[id] ?? []),
     evenWithin: profile.evenWithin,

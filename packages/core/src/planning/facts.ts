@@ -8,7 +8,7 @@ import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import { seededRandom } from '../numbers/seededRandom';
 import { leftUndone } from './atOnce';
-import { gapBoard, meetingAsIs, type GapBoard } from './board';
+import { boardWithoutGaps, gapBoard, meetingAsIs, type GapBoard } from './board';
 import { candidate, nothingSet, untreated, type Candidate, type Trial } from './candidate';
 import { causesToTreat } from './causesToTreat';
 import { isGoodAsItIs } from './choose';
@@ -18,9 +18,9 @@ import { drawDoors, meanBoard } from './drawnDoors';
 import { misfitAfter } from './misfit';
 import { isAskedFor, rulingsOn } from './rulings';
 import { causesOfSidesOut } from './sidesOut';
-import { curesWhatIsInOrder, foundInOrder, sidesToldUnread, triesDue } from './sidesTold';
+import { curesWhatIsInOrder, foundInOrder, isSideTold, sidesToldUnread, triesDue } from './sidesTold';
 import { looksNeeded, soleLooks } from './soleLooks';
-import { edgesRead, heldSides, isFullyChecked, judgedSides, shiftsDone, unreadOf } from './soFar';
+import { edgesRead, heldSides, isFullyChecked, isGapRead, judgedSides, shiftsDone, unreadOf } from './soFar';
 
 /** A gap less well known than this is measured before anything is planned by it, mm (standard deviation). */
 const PLAN_UP_TO_SD_MM = 1.5;
@@ -57,11 +57,13 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   const { model } = belief;
   const rulings = rulingsOn(belief, without);
   const inOrder = foundInOrder(belief, observed);
-  const asLimited = gapBoard(model, edgesRead(model, observed));
+  // Where only a side is told of and no gap was read, no gap is judged, and none worked on.
+  const judgesGaps = isGapRead(model, observed) || !isSideTold(model, observed);
+  const asLimited = judgesGaps ? gapBoard(model, edgesRead(model, observed)) : boardWithoutGaps(model);
   const drawn = drawDoors(belief, asLimited, seededRandom(seed), draws);
   const board = inOrder.has(model.tables.meeting.station) ? meetingAsIs(asLimited, drawn) : asLimited;
   const trial: Trial = {
-    model,
+    model: judgesGaps ? model : { ...model, binds: 'free' },
     board,
     drawn,
     misfitNow: misfitAfter(model.placeLine, shiftsDone(belief)),
@@ -101,7 +103,7 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
     hasWorked: belief.done.length > 0,
     isFullyChecked: isFullyChecked(observed, board),
     said: {
-      binds: model.binds,
+      binds: trial.model.binds,
       cause: leadOf(belief),
       unknown,
       doubtful,

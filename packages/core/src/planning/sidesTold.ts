@@ -5,16 +5,27 @@ import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import type { SaidBy } from '../model/tables';
-import { judgedSides, stationsRead } from './soFar';
+import { isGapRead, judgedSides, saidSinceHeld, stationsRead } from './soFar';
+
+/** Whether an answer says that a side is out. */
+export function isSideTold(model: DoorModel, observed: Observations): boolean {
+  const isSaid = saidOf(model, observed);
+  return model.tables.sides.some(({ toldBy = [] }) => toldBy.some(isSaid));
+}
 
 /** Stations at which a side would be read that an answer says is out and that nobody has read. */
 export function sidesToldUnread(model: DoorModel, observed: Observations): string[] {
   const isSaid = saidOf(model, observed);
   const judged = judgedSides(model, observed);
   const read = stationsRead(observed);
+  // Gaps that were read tell how the slab hangs: its own lean need not be.
+  const tellsAlso = !isGapRead(model, observed);
   const stations = model.tables.sides
-    .filter(({ id, toldBy = [] }) => !judged.has(id) && toldBy.some(isSaid))
-    .flatMap(({ readAt, readAlso = [] }) => [...readAt, ...readAlso.filter((id) => !read.has(id))]);
+    .filter(({ toldBy = [] }) => toldBy.some(isSaid))
+    .flatMap(({ id, readAt, readAlso = [] }) => [
+      ...(judged.has(id) ? [] : readAt),
+      ...(tellsAlso ? readAlso.filter((each) => !read.has(each)) : []),
+    ]);
   return [...new Set(stations)].filter((id) => !observed.unreachable?.includes(id));
 }
 
@@ -29,7 +40,9 @@ export function foundInOrder(belief: Belief, observed: Observations): Set<string
   const { model } = belief;
   const { sides, meeting } = model.tables;
   const isTold = saidOf(model, observed);
-  const believed = saidSinceMoved(model, observed).filter((each) => chanceOf(belief, each) >= BELIEVED_FROM);
+  // What friction holds stays whatever a level says.
+  const held = saidSinceHeld(model, observed);
+  const believed = saidSinceMoved(model, observed).filter((each) => held.includes(each) || chanceOf(belief, each) >= BELIEVED_FROM);
   const isTried = saidOf(model, { readings: [], findings: believed });
   return new Set(
     [...sides, { ...meeting, id: meeting.station }]

@@ -1,5 +1,5 @@
 import type { Belief } from '../inference/belief';
-import type { DoneStep, Observations } from '../inference/observed';
+import type { AnsweredFinding, DoneStep, Observations } from '../inference/observed';
 import type { DoorModel } from '../model/doorModel';
 import type { Side } from '../model/tables';
 import type { GapBoard } from './board';
@@ -28,6 +28,12 @@ export function unreadOf({ tables }: DoorModel, observed: Observations): string[
   return tables.stations.map(({ id }) => id).filter((id) => !read.has(id));
 }
 
+/** Whether any gap was read or seen to rub, as found or after work. */
+export function isGapRead(model: DoorModel, observed: Observations): boolean {
+  const read = stationsRead(observed);
+  return model.tables.walk.some((id) => read.has(id));
+}
+
 /** The edges on which something was read as found. */
 export function edgesRead({ station }: DoorModel, { readings }: Observations): Set<string> {
   return new Set(readings.flatMap((reading) => station(reading.station).edge ?? []));
@@ -39,14 +45,19 @@ export function judgedSides({ tables }: DoorModel, observed: Observations): Set<
   return new Set(tables.sides.flatMap(({ id, readAt }) => (readAt.some((each) => read.has(each)) ? [id] : [])));
 }
 
+/** The answers given since work held a side by friction; none where none has. */
+export function saidSinceHeld({ action }: DoorModel, { rounds = [] }: Pick<Observations, 'rounds'>): AnsweredFinding[] {
+  const last = rounds.map(({ done }) => done.some((step) => action(step.action).effect.kind === 'hold')).lastIndexOf(true);
+  return last < 0 ? [] : rounds.slice(last).flatMap((round) => round.findings ?? []);
+}
+
 /** What earlier work already holds, but for a side that a try since has found to move all the same. */
 export function heldSides({ model, done }: Belief, { rounds = [] }: Observations): SideWork {
   const holds = (step: DoneStep) => {
     const { effect } = model.action(step.action);
     return effect.kind === 'hold' ? [effect] : [];
   };
-  const last = rounds.map((round) => round.done.flatMap(holds).length > 0).lastIndexOf(true);
-  const since = rounds.slice(Math.max(0, last)).flatMap((round) => round.findings ?? []);
+  const since = saidSinceHeld(model, { rounds });
   const saidLast = (finding: string) => since.filter((each) => each.finding === finding).at(-1)?.answer ?? '';
   const stillMoves = ({ toldBy = [] }: Side) => toldBy.some(({ finding, answers }) => answers.includes(saidLast(finding)));
   const held: Record<string, { againstMm: number }> = {};

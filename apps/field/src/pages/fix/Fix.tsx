@@ -88,7 +88,7 @@ export function Fix({ record, correction }: FixProps) {
           {lookAgain.length > 0 && <SecondLook record={record} ids={lookAgain} />}
           {outcome !== 'measure first' && !readsAgain && lookAgain.length === 0 && (
             <Words tone="pencil">
-              {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). ${chancesWords(plan)}; still so in two years ${percent(plan.holds)}.${plan.steps.length > 0 ? ' Check after every step.' : ''}`}
+              {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). ${chancesWords(plan, correction.binds)}; still so in two years ${percent(plan.holds)}.${plan.steps.length > 0 ? ' Check after every step.' : ''}`}
             </Words>
           )}
           {plan.steps.length > 0 && unsure !== '' && <Words tone="pencil">{unsure}</Words>}

@@ -42,7 +42,7 @@ function FixFooter({ record }: { record: CallRecord }) {
           onPress={() => router.replace(`/call/${record.call.id}/measure?stage=check&at=${recheck.join()}`)}
           testID="to-check"
         >
-          {`Check ${recheck.length} readings`}
+          {recheck.length === 1 ? 'Check 1 reading' : `Check ${recheck.length} readings`}
         </Press>
       )}
       {!hasWorked && isBeforeWork ? (

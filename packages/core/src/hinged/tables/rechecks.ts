@@ -27,7 +27,6 @@ export const RECHECKS: readonly RecheckRow<HingedNames>[] = [
   { effects: ['plane'], edge: 'foot', stations: ['foot.hinge', 'foot.mid', 'foot.latch', 'foot.swing'] },
   { effects: ['plane'], stations: ['latch.top', 'latch.mid', 'latch.bottom'] },
   { effects: ['strike'], stations: ['bolt.low'] },
-  { effects: ['hold'], stations: ['plumb.across'] },
   { effects: ['wait'], actions: ['bringToLine'], stations: ['hinge.top', 'hinge.mid', 'hinge.bottom'] },
   { effects: ['wait'], stations: ['latch.mid', 'slab.width'] },
 ];
