@@ -7,10 +7,10 @@ import type { DoorModel } from '../model/doorModel';
 import type { SaidBy } from '../model/tables';
 import { isGapRead, judgedSides, saidSinceHeld, stationsRead } from './soFar';
 
-/** Whether an answer says that a side is out. */
+/** Whether an answer says that a side is out, or said so of the door as found. */
 export function isSideTold(model: DoorModel, observed: Observations): boolean {
-  const isSaid = saidOf(model, observed);
-  return model.tables.sides.some(({ toldBy = [] }) => toldBy.some(isSaid));
+  const said = [saidOf(model, observed), saidOf(model, { ...observed, rounds: [] })];
+  return model.tables.sides.some(({ toldBy = [] }) => said.some((isSaid) => toldBy.some(isSaid)));
 }
 
 /** Stations at which a side would be read that an answer says is out and that nobody has read. */
