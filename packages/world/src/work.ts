@@ -77,6 +77,10 @@ const moveStrike: Work = (door, _, random) => {
   door.strike += boltLow(door) - 0.35 * random.normal();
 };
 
+const bendPin: Work = ({ condition }) => {
+  condition.friction += 6;
+};
+
 const planeOff =
   (edge: keyof TrueDoor['trimmed']): Work =>
   ({ trimmed }, { planed, amount }, { normal }) => {
@@ -152,22 +156,18 @@ const WORK = {
   moveStrikeDepth: (door, _, { normal }) => {
     door.stopGap = 1 + 0.35 * normal();
   },
-  bendPin: (door) => {
-    door.condition.friction += 6;
-  },
-  bendNextPin: (door) => {
-    door.condition.friction += 6;
-  },
+  bendPin,
+  bendNextPin: bendPin,
   throwForTwist: (door, _, { normal }) => {
     door.twist = 0.8 * normal();
   },
   moveStop: (door, _, { normal }) => {
     door.twist = 0.6 * normal();
   },
-  trimFoot: ({ trimmed, ...door }) => {
-    const cut = Math.max(0, 3 - trueFigure({ trimmed, ...door }, 'foot.swing'));
-    trimmed.foot.from += cut;
-    trimmed.foot.to += cut;
+  trimFoot: (door) => {
+    const cut = Math.max(0, 3 - trueFigure(door, 'foot.swing'));
+    door.trimmed.foot.from += cut;
+    door.trimmed.foot.to += cut;
   },
   wedgeLatchLeg: (door, _, random) => {
     const { ails } = door;

@@ -16,6 +16,7 @@ import type { Correction, PlanOptions } from './correction';
 import type { Before } from './decision';
 import { drawDoors, meanBoard } from './drawnDoors';
 import { misfitAfter } from './misfit';
+import { once } from './once';
 import { isAskedFor, rulingsOn } from './rulings';
 import { causesOfSidesOut } from './sidesOut';
 import { curesWhatIsInOrder, foundInOrder, isSideTold, sidesToldUnread, triesDue } from './sidesTold';
@@ -89,13 +90,14 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
       const known = new Set(odd.map(({ station }) => station));
       return [...odd, ...doubtedFrom(DOUBT_DECIDING_FROM_SD).filter(({ station }) => !known.has(station))];
     },
-    looksToTakeAgain: () =>
+    looksToTakeAgain: once(() =>
       belief.done.length > 0
         ? []
         : [
             ...looksNeeded(belief, observed, treat),
             ...(needsNothing ? soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM) : []),
           ],
+    ),
     unknown: unknown.length,
     doubted: doubtful.length,
     undone: undoneWork.length,

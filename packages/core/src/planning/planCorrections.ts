@@ -12,6 +12,7 @@ import type { Correction, PlanOptions, PlanOutcome } from './correction';
 import { decide, isHeavyWork, KNOWN_FROM, RULES_AFTER, RULES_BEFORE } from './decision';
 import { factsOf, type Facts } from './facts';
 import { lostPlans } from './lostPlans';
+import { once } from './once';
 import { planOf, type Plan, type PlanAim } from './plan';
 import { PLANNING_WORDS } from './planningWords';
 import { doneAtOnce, gains, onlyWaiting, withAlso, withoutPatchwork } from './reducedPlans';
@@ -128,12 +129,6 @@ function weigh({ observed, belief, board, trial, leftAlone, isGood, treat, undon
   const first = also(work);
   const chosen: [PlanAim, Candidate][] = [['quickest', first], ...further.map(([aim, each]): [PlanAim, Candidate] => [aim, also(each)])];
   return { able, first, chosen, settingAlone, isUndone, isWaiting, isOnlyAlso };
-}
-
-/** Worked out when it is first asked for. */
-function once<T>(of: () => T): () => T {
-  let known: { is: T } | undefined;
-  return () => (known ??= { is: of() }).is;
 }
 
 /** Candidates as plans, each with what keeps it from being sure. */

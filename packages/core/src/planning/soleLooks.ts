@@ -4,6 +4,7 @@ import { believe } from '../inference/believe';
 import { causeChances } from '../inference/expectation';
 import type { AnsweredFinding, Observations } from '../inference/observed';
 import type { Cause } from '../model/cause';
+import { isAskedFor } from './rulings';
 
 /** An answer so many times as likely under a cause as otherwise speaks for it. */
 const SPEAKS_FROM = 3;
@@ -33,13 +34,10 @@ function speaksFor({ model }: Belief, { finding: id, answer }: AnsweredFinding, 
 }
 
 /** Looks without which nothing is done for a likely cause: all that cures it is for what an eye has found, and none has found it yet. */
-export function looksNeeded({ model }: Belief, { findings }: Observations, treat: readonly Cause[]): string[] {
+export function looksNeeded(belief: Belief, { findings }: Observations, treat: readonly Cause[]): string[] {
   const asked = treat.flatMap(({ cures }) => {
-    const wanted = cures.map((id) => model.action(id).whenFound);
-    const isFound = wanted.some(
-      (each) => each === undefined || findings.some(({ finding, answer }) => finding === each.finding && each.answers.includes(answer)),
-    );
-    return isFound ? [] : wanted.flatMap((each) => each?.finding ?? []);
+    const work = cures.map(belief.model.action);
+    return work.some((each) => isAskedFor(belief, each)) ? [] : work.flatMap(({ whenFound }) => whenFound?.finding ?? []);
   });
   return [...new Set(asked)].filter((id) => !findings.some(({ finding, again }) => finding === id && again === true));
 }

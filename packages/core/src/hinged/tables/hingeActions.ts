@@ -1,6 +1,6 @@
 import { stripLift, USUAL_STRIP } from '../geometry/stripLift';
 import type { ActionEntry } from './actionEntry';
-import { FIRE_FIXINGS, FIRE_OR_ADJUSTABLE, NOT_ADJUSTABLE, PIN_NOT_BENT } from './rulings';
+import { FIRE_FIXINGS, FIRE_OR_ADJUSTABLE, LEAF_STAYS, NOT_ADJUSTABLE, PIN_NOT_BENT } from './rulings';
 
 /** One layer of thin packing card, mm (common practice, no source). */
 const CARD_MM = 0.5;
@@ -261,12 +261,7 @@ export const HINGE_ACTIONS = {
     minutes: { first: 18, each: 1 },
     irreversibility: 3,
     holds: 0.96,
-    forbidden: {
-      fireRated: true,
-      hingeKinds: ['adjustable'],
-      slabKinds: ['steel'],
-      why: 'Not for adjustable hinges, a steel frame or a fire door.',
-    },
+    forbidden: LEAF_STAYS,
     steps: [
       'Block the door; take the leaf off the leg.',
       'Score round the recess and pare it down evenly, a shaving at a time.',
@@ -376,10 +371,8 @@ export const HINGE_ACTIONS = {
     irreversibility: 3,
     holds: 0.97,
     forbidden: {
+      ...LEAF_STAYS,
       closer: true,
-      fireRated: true,
-      hingeKinds: ['adjustable'],
-      slabKinds: ['steel'],
       why: 'Not for adjustable hinges, a steel frame or a fire door, nor where a closer shuts it.',
     },
     steps: [
@@ -400,12 +393,7 @@ export const HINGE_ACTIONS = {
     minutes: { first: 35, each: 0 },
     irreversibility: 3,
     holds: 0.95,
-    forbidden: {
-      fireRated: true,
-      hingeKinds: ['adjustable'],
-      slabKinds: ['steel'],
-      why: 'Not for adjustable hinges, a steel frame or a fire door.',
-    },
+    forbidden: LEAF_STAYS,
     steps: [
       'Read both corners against the stop.',
       'Throw the hinge at the corner that stands off by about half of it; test.',

@@ -27,3 +27,10 @@ export const PIN_NOT_BENT = {
   hingeKinds: ['adjustable', 'ballBearing', 'cast'],
   why: 'Not for adjustable, ball-bearing or cast hinges, nor where a closer must shut the door.',
 } as const;
+/** No leaf is let in deeper or moved on its leg. */
+export const LEAF_STAYS = {
+  fireRated: true,
+  hingeKinds: ['adjustable'],
+  slabKinds: ['steel'],
+  why: 'Not for adjustable hinges, a steel frame or a fire door.',
+} as const;
