@@ -1,6 +1,6 @@
-import type { Plan, PlannedStep } from '@proper-swing/core';
+import type { Correction, Plan, PlannedStep } from '@proper-swing/core';
 import { lengthWords } from '../design/lengthWords';
-import { againWords, amountWords, placeWords, surerByWords, uncertaintyWords, untilWords } from './planWords';
+import { againWords, amountWords, chancesWords, placeWords, surerByWords, tellsRemainder, uncertaintyWords, untilWords } from './planWords';
 
 const words = lengthWords({ system: 'mm' });
 const step = (change: Partial<PlannedStep>): PlannedStep => ({
@@ -81,5 +81,20 @@ describe('how sure a plan is', () => {
     expect(surerByWords(unsure, 'even')).toMatch(/^To be surer, read: bolt.* \(even 78 %\)$/);
     const sure = plan(0.98, { ifKnown: { cause: 1, readings: 1, hand: 0.99 } });
     expect([uncertaintyWords(sure, 'even'), surerByWords(sure, 'even')]).toEqual(['', '']);
+  });
+
+  it('promises nothing of a door that waits, and of one that is left alone says how it stands', () => {
+    const known = { ifKnown: { cause: 1, readings: 1, hand: 1 } };
+    const correction = (outcome: Correction['outcome'], binds: Correction['binds'] = 'even') =>
+      ({ outcome, binds, cause: { id: 'slabSwollen', title: 'Slab swollen', probability: 0.92 }, unknown: [] }) as unknown as Correction;
+    expect(chancesWords(plan(0.3, known), correction('wait'))).toBe('For: slab swollen (92 %).');
+    expect(chancesWords(plan(0.3, known), correction('read again'))).toBe('');
+    expect(chancesWords(plan(0.88, known), correction('true'))).toBe(
+      'For: slab swollen (92 %). As it stands free over 99 %, even 88 %, by the book under 1 %; still so in two years over 99 %.',
+    );
+    expect(chancesWords({ ...plan(0.88, known), steps: [step({})] }, correction('cures', 'free'))).toBe(
+      'For: slab swollen (92 %). At the first check free over 99 %, no gap was read; still so in two years over 99 %. Check after every step.',
+    );
+    expect([tellsRemainder(correction('wait')), tellsRemainder(correction('cures'))]).toEqual([false, true]);
   });
 });

@@ -135,11 +135,27 @@ export function promiseWords({ chances }: Plan, binds: Correction['binds']): str
 
 const VERDICT_SHORT: Readonly<Record<Correction['binds'], string>> = { free: 'free', even: 'even', book: 'by the book' };
 
-/** The chances of all three verdicts at the first check. */
-export function chancesWords({ chances: { free, even, book } }: Plan, binds: Correction['binds']): string {
+/** Outcomes that promise nothing of a door: it is not known well enough, or nothing is done to it today. */
+const PROMISES_NOTHING: readonly PlanOutcome[] = ['measure first', 'read again', 'look again', 'wait'];
+
+/** What a plan is for and the chances of all three verdicts, as it stands or at the first check; only the cause of a door that waits. */
+export function chancesWords({ chances: { free, even, book }, steps, holds }: Plan, { outcome, binds, cause }: Correction): string {
+  const lead = `For: ${cause.title.toLowerCase()} (${percent(cause.probability)}).`;
+  if (outcome === 'wait') return lead;
+  if (PROMISES_NOTHING.includes(outcome)) return '';
   // Of gaps that nobody has read nothing is promised.
-  if (binds === 'free') return `At the first check free ${percent(free)}; no gap was read`;
-  return `At the first check free ${percent(free)}, even ${percent(even)}, by the book ${percent(book)}`;
+  const ofGaps = binds === 'free' ? 'no gap was read' : `even ${percent(even)}, by the book ${percent(book)}`;
+  const when = steps.length === 0 ? 'As it stands' : 'At the first check';
+  return sentences(
+    lead,
+    `${when} free ${percent(free)}, ${ofGaps}; still so in two years ${percent(holds)}.`,
+    steps.length > 0 && 'Check after every step.',
+  );
+}
+
+/** Whether what is left of the gaps is worth telling: not of a door that waits, or of which too little is known. */
+export function tellsRemainder({ outcome, unknown }: Correction): boolean {
+  return unknown.length === 0 && !PROMISES_NOTHING.includes(outcome);
 }
 
 /** A chance raised by less is not worth a word. */

@@ -151,7 +151,7 @@ describe('timber', () => {
   it('does not come off what will shrink: the door waits, by one plan', () => {
     const wet = correct(read(0.1, 0.1, { findings: [...soundWood.findings, { finding: 'season', answer: 'crushed' }] }), DAMP);
     expect(wet.cause.id).toBe('damp');
-    expect([wet.outcome, wet.plans.length]).toEqual(['wait', 1]);
+    expect([wet.outcome, wet.plans.length, wet.lost]).toEqual(['wait', 1, []]);
     expect(actionsOf(wet)[0]).toContain('dry');
     expect(actionsOf(wet)[0]).not.toContain('plane');
   });

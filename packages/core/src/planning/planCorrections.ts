@@ -100,7 +100,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
     outcome,
     plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
     settingAlone,
-    lost: readsAgain || looksAgain || weighed.isOnlyAlso ? [] : lostPlans(belief.model, able, candidatesChosen, first),
+    lost: readsAgain || looksAgain || weighed.isOnlyAlso || weighed.isWaiting ? [] : lostPlans(belief.model, able, candidatesChosen, first),
     advice: [
       ...adviceFor(belief, treat, { board, gaps: leftAlone.found.gaps, fallsShort }),
       ...(candidates.some(({ found }) => found.isCutShort) ? [PLANNING_WORDS.bestFound] : []),

@@ -14,12 +14,11 @@ import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { DoubtfulReadings } from '../../call/DoubtfulReadings';
 import { openStation } from '../../call/NextBestCard';
 import { CallSheets } from '../../sheets/CallSheets';
-import { percent } from '../../record/percent';
 import { lastReadings, observedNow, standingWork } from '../../record/observed';
 import { LookAgain } from './LookAgain';
 import { PlanTabs } from './PlanTabs';
 import { SecondLook } from './SecondLook';
-import { chancesWords, hingeWords, outcomeWords, surerByWords, uncertaintyWords } from '../../record/planWords';
+import { chancesWords, hingeWords, outcomeWords, surerByWords, tellsRemainder, uncertaintyWords } from '../../record/planWords';
 import { WhatIf } from './WhatIf';
 import { StepCard } from './StepCard';
 import { adjustmentFor } from '../../record/writeAdjustment';
@@ -46,6 +45,7 @@ export function Fix({ record, correction }: FixProps) {
   const toRead = unknown[0]?.station ?? (readsAgain ? doubtful[0]?.station : undefined);
   const lastWork = standingWork(record).at(-1);
   // A door that only waits is not made surer by anything today.
+  const chances = chancesWords(plan, correction);
   const unsure = outcome === 'wait' ? '' : uncertaintyWords(plan, correction.binds);
   const surerBy = outcome === 'wait' ? undefined : plan.uncertainty.reading;
   const nextStep = plan.steps.findIndex((step) => adjustmentFor(record, step) === undefined);
@@ -86,11 +86,7 @@ export function Fix({ record, correction }: FixProps) {
           <Words testID="plan-outcome">{outcomeWords(correction)}</Words>
           {readsAgain && <DoubtfulReadings doubtful={doubtful} words={words} />}
           {lookAgain.length > 0 && <SecondLook record={record} ids={lookAgain} />}
-          {outcome !== 'measure first' && !readsAgain && lookAgain.length === 0 && (
-            <Words tone="pencil">
-              {`For: ${lead.title.toLowerCase()} (${percent(lead.probability)}). ${chancesWords(plan, correction.binds)}; still so in two years ${percent(plan.holds)}.${plan.steps.length > 0 ? ' Check after every step.' : ''}`}
-            </Words>
-          )}
+          {chances !== '' && <Words tone="pencil">{chances}</Words>}
           {plan.steps.length > 0 && unsure !== '' && <Words tone="pencil">{unsure}</Words>}
           {plan.steps.length > 0 && surerBy !== undefined && (
             <Press kind="quiet" onPress={() => openStation(record, surerBy.station)} testID="read-surer">
@@ -131,7 +127,7 @@ export function Fix({ record, correction }: FixProps) {
             ))}
           </Section>
         )}
-        {unknown.length === 0 && !readsAgain && lookAgain.length === 0 && (
+        {tellsRemainder(correction) && (
           <PlanRemainder
             plan={plan}
             title={correction.binds === 'book' ? 'Stays outside its limits' : 'Stays beyond the book'}
@@ -166,14 +162,17 @@ export function Fix({ record, correction }: FixProps) {
 
 /** What stays outside, and what binds. */
 function PlanRemainder({ plan, title, words }: { plan: Plan; title: string; words: LengthWords }) {
+  const nought = words.bare(0);
+  const outside = plan.outside.filter(({ mm }) => words.bare(mm) !== nought);
+  const uneven = plan.uneven.filter(({ mm }) => words.bare(mm) !== nought);
   return (
     <>
-      {(plan.outside.length > 0 || plan.uneven.length > 0) && (
+      {outside.length + uneven.length > 0 && (
         <Section title={title}>
-          {plan.outside.map(({ station: id, mm }) => (
+          {outside.map(({ station: id, mm }) => (
             <Words key={id}>{`${station(id).title}: by ${words.withUnit(mm)}`}</Words>
           ))}
-          {plan.uneven.map(({ edge, mm }) => (
+          {uneven.map(({ edge, mm }) => (
             <Words key={edge}>{`${edge} gap: tapers ${words.withUnit(mm)} more than allowed`}</Words>
           ))}
         </Section>
