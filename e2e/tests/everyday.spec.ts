@@ -33,6 +33,8 @@ test('a new call in a few taps; faults are said at the field and nothing typed i
   await expect(page.getByText('Cannot read "x" at character 3 of "83x".')).toBeVisible();
   await page.getByTestId('site-name').fill('Number 9, Lantern Street, with a name far too long for one line of a telephone');
   await page.reload();
+  await expect(page.getByTestId('site-name')).toHaveCount(0);
+  await page.getByTestId('go-on').click();
   await expect(page.getByTestId('width')).toHaveValue('83x');
   await page.getByTestId('width').fill('2\' 9"');
   await page.getByTestId('door-title').fill('Front');
@@ -47,8 +49,11 @@ test('a new call in a few taps; faults are said at the field and nothing typed i
     ),
   ).toEqual([{ slabWidthMm: 838.2, profile: 'exteriorTimber' }]);
 
-  // An old site and door are two taps.
+  // The next one begins empty; an old site and door are two taps.
   await page.goto(`${house.url}/new`);
+  await expect(page.getByTestId('site-new')).toBeVisible();
+  await expect(page.getByTestId('go-on')).toHaveCount(0);
+  await expect(page.getByRole('radio', { checked: true })).toHaveCount(0);
   await page.getByRole('radio', { name: 'Ottersby Village Hall' }).click();
   await page.getByRole('radio', { name: 'Committee room' }).click();
   await page.getByTestId('start-call').click();

@@ -1,4 +1,5 @@
 import type { HingedMake } from '@proper-swing/contract';
+import { MM_PER_UNIT } from '@proper-swing/core';
 
 /** A usual make of door: everything a new door needs but its place and its sizes when they differ. */
 export interface DoorPreset extends Pick<
@@ -8,7 +9,11 @@ export interface DoorPreset extends Pick<
   id: string;
   label: string;
   hingeCount: 2 | 3 | 4;
+  /** As it is sold where doors are sold in inches. */
+  inInches: Pick<HingedMake, 'slabWidthMm' | 'slabHeightMm'>;
 }
+
+const inches = (width: number, height: number) => ({ slabWidthMm: width * MM_PER_UNIT.in, slabHeightMm: height * MM_PER_UNIT.in });
 
 /** Common sizes; any of it can be corrected (common practice, no source). */
 export const DOOR_PRESETS: readonly DoorPreset[] = [
@@ -23,6 +28,7 @@ export const DOOR_PRESETS: readonly DoorPreset[] = [
     fireRated: false,
     profile: 'interiorTimber',
     hingeCount: 2,
+    inInches: inches(30, 80),
   },
   {
     id: 'solid',
@@ -35,6 +41,7 @@ export const DOOR_PRESETS: readonly DoorPreset[] = [
     fireRated: false,
     profile: 'interiorTimber',
     hingeCount: 3,
+    inInches: inches(30, 80),
   },
   {
     id: 'exterior',
@@ -47,6 +54,7 @@ export const DOOR_PRESETS: readonly DoorPreset[] = [
     fireRated: false,
     profile: 'exteriorTimber',
     hingeCount: 3,
+    inInches: inches(36, 80),
   },
   {
     id: 'composite',
@@ -59,6 +67,7 @@ export const DOOR_PRESETS: readonly DoorPreset[] = [
     fireRated: false,
     profile: 'compositeMultipoint',
     hingeCount: 3,
+    inInches: inches(36, 80),
   },
   {
     id: 'steel',
@@ -71,6 +80,7 @@ export const DOOR_PRESETS: readonly DoorPreset[] = [
     fireRated: false,
     profile: 'steelFrame',
     hingeCount: 3,
+    inInches: inches(36, 84),
   },
   {
     id: 'fire',
@@ -83,5 +93,6 @@ export const DOOR_PRESETS: readonly DoorPreset[] = [
     fireRated: true,
     profile: 'fireDoor',
     hingeCount: 3,
+    inInches: inches(36, 80),
   },
 ];

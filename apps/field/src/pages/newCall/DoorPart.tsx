@@ -1,4 +1,4 @@
-import { formatNumber, HINGE_LAYOUT_IDS, HINGE_LAYOUTS } from '@proper-swing/core';
+import { HINGE_LAYOUT_IDS, HINGE_LAYOUTS } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
@@ -8,10 +8,13 @@ import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
 import { useDoors } from '../../offline/lists';
-import { lengthStyle, type Preferences } from '../../offline/preferences';
+import type { Preferences } from '../../offline/preferences';
 import type { PartProps } from './parts';
+import { presetSizes } from './presetSizes';
 
 const LAYOUTS = HINGE_LAYOUT_IDS.map((id) => ({ id, label: HINGE_LAYOUTS[id].label }));
+
+const HINGE_COUNTS = ['2', '3', '4'].map((id) => ({ id, label: id }));
 
 const SIDES = [
   { id: 'left', label: 'On the left' },
@@ -24,10 +27,11 @@ export function DoorPart({ form, set, error, preferences }: PartProps & { prefer
   const choosePreset = (id: string) => {
     const preset = DOOR_PRESETS.find((each) => each.id === id);
     if (preset === undefined) return;
-    const style = lengthStyle(preferences);
+    const { width, height } = presetSizes(preset, preferences);
     set('preset')(id);
-    set('width')(formatNumber(preset.slabWidthMm, style));
-    set('height')(formatNumber(preset.slabHeightMm, style));
+    set('hinges')(String(preset.hingeCount));
+    set('width')(width);
+    set('height')(height);
   };
   return (
     <Section title="Which door?">
@@ -52,6 +56,8 @@ export function DoorPart({ form, set, error, preferences }: PartProps & { prefer
           <Choice label="Make" options={DOOR_PRESETS} chosen={form.preset} onChoose={choosePreset} testID="preset" />
           <Words kind="label">Hinges, from where the barrels show</Words>
           <Choice label="Hinges on" options={SIDES} chosen={form.hingesOn} onChoose={set('hingesOn')} testID="hinges" />
+          <Words kind="label">How many hinges</Words>
+          <Choice label="Number of hinges" options={HINGE_COUNTS} chosen={form.hinges} onChoose={set('hinges')} testID="hinge-count" />
           <Words kind="label">Top hinge down from the head, bottom hinge up from the foot, about</Words>
           <Choice label="Hinges set at" options={LAYOUTS} chosen={form.layout} onChoose={set('layout')} testID="layout" />
           <Form>

@@ -1,9 +1,9 @@
-import { finding, formatNumber } from '@proper-swing/core';
+import { finding } from '@proper-swing/core';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useForm, type Path } from 'react-hook-form';
 import { dropDraft, isTexts, keepDraft, readDraft } from '../../offline/draft';
-import { lengthStyle, usePreferences, type Preferences } from '../../offline/preferences';
+import { usePreferences, type Preferences } from '../../offline/preferences';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
 import { Header } from '../../design/Header';
@@ -12,6 +12,7 @@ import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
 import { FormFault } from '../../design/Form';
 import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
+import { presetSizes } from './presetSizes';
 import { DoorPart } from './DoorPart';
 import { checker, checkLate } from './checkLate';
 import type { NewCallForm } from './newCallForm';
@@ -24,16 +25,14 @@ const DRAFT_KEY = 'swing.draft.newCall';
 export function NewCall() {
   const given = useLocalSearchParams<{ siteId?: string; doorId?: string }>();
   const preferences = usePreferences();
-  const { watch, setValue, handleSubmit, formState } = useForm<NewCallForm>({
-    defaultValues: {
-      ...blankForm(preferences),
-      ...(given.siteId === undefined ? readDraft(DRAFT_KEY, isForm) : given),
-      units: preferences.units,
-    },
+  const { watch, setValue, handleSubmit, formState, reset } = useForm<NewCallForm>({
+    defaultValues: { ...blankForm(preferences), ...given },
     resolver: checkLate,
     reValidateMode: 'onChange',
   });
   const [fault, setFault] = useState<string>();
+  const [begun, setBegun] = useState(() => readDraft(DRAFT_KEY, isForm));
+  const isStarted = useRef(false);
   // eslint-disable-next-line react-hooks/incompatible-library -- watched on purpose: the draft is kept at every letter
   const form = watch();
   const isBegun = form.siteId !== '';
@@ -41,8 +40,8 @@ export function NewCall() {
   const error = (name: keyof NewCallForm) => formState.errors[name]?.message;
 
   useEffect(() => {
-    keepDraft(DRAFT_KEY, form);
-  }, [form]);
+    if (formState.isDirty && !isStarted.current) keepDraft(DRAFT_KEY, form);
+  }, [form, formState.isDirty]);
   useEffect(() => {
     if (isBegun) checker().catch(() => undefined);
   }, [isBegun]);
@@ -50,6 +49,7 @@ export function NewCall() {
   const start = handleSubmit((checked) => {
     try {
       const callId = startCall(checked);
+      isStarted.current = true;
       dropDraft(DRAFT_KEY);
       router.replace(`/call/${callId}`);
     } catch {
@@ -75,6 +75,17 @@ export function NewCall() {
         </>
       }
     >
+      {begun !== undefined && !formState.isDirty && (
+        <Press
+          onPress={() => {
+            reset({ ...blankForm(preferences), ...begun, units: preferences.units }, { keepDefaultValues: true });
+            setBegun(undefined);
+          }}
+          testID="go-on"
+        >
+          {`Go on with the one begun: ${[begun.siteName, begun.doorTitle].filter(Boolean).join(', ') || 'not named yet'}`}
+        </Press>
+      )}
       <SitePart form={form} set={set} error={error} />
       {isBegun && <DoorPart form={form} set={set} error={error} preferences={preferences} />}
       {form.doorId !== '' && (
@@ -102,8 +113,7 @@ export function NewCall() {
 
 function blankForm(preferences: Preferences): NewCallForm {
   const [first] = DOOR_PRESETS;
-  const style = lengthStyle(preferences);
-  const size = (mm: number | undefined) => (mm === undefined ? '' : formatNumber(mm, style));
+  const sizes = first && presetSizes(first, preferences);
   return {
     units: preferences.units,
     siteId: '',
@@ -114,9 +124,10 @@ function blankForm(preferences: Preferences): NewCallForm {
     doorTitle: '',
     preset: first?.id ?? '',
     layout: 'sixAndTen',
+    hinges: String(first?.hingeCount ?? 3),
     hingesOn: 'left',
-    width: size(first?.slabWidthMm),
-    height: size(first?.slabHeightMm),
+    width: sizes?.width ?? '',
+    height: sizes?.height ?? '',
     complaintId: '',
     complaint: '',
   };

@@ -5,6 +5,7 @@ import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
 import { outbox } from '../../offline/outbox';
 import { checkLate } from './checkLate';
 import type { NewCallForm } from './newCallForm';
+import { presetSizes } from './presetSizes';
 import { startCall } from './startCall';
 
 afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
@@ -19,6 +20,7 @@ const form: NewCallForm = {
   doorTitle: 'Kitchen',
   preset: 'solid',
   layout: 'sixAndTen',
+  hinges: '3',
   hingesOn: 'right',
   width: '762',
   height: '1981',
@@ -84,6 +86,21 @@ describe('starting a call', () => {
     // Common practice, no source: the top hinge 5 in down.
     expect(top).toBe(Math.round(5 * MM_PER_UNIT.in));
     expect(door?.make.hingeHeightsMm).toHaveLength(3);
+  });
+
+  it('has as many hinges as were chosen', () => {
+    for (const hinges of ['2', '4']) startCall({ ...form, hinges });
+    expect(written<Door>('doors').map(({ make }) => make.hingeHeightsMm.length)).toEqual([2, 4]);
+  });
+
+  // Common practice, no source: doors are sold as 30 by 80 inches, or as 762 by 1981 mm.
+  it('begins with the size that a make is sold in where lengths are written so', () => {
+    const [hollow] = DOOR_PRESETS;
+    const sized = (units: 'mm' | 'in') => hollow && presetSizes(hollow, { units, finest: 32, theme: 'device' });
+    expect([sized('mm'), sized('in')]).toEqual([
+      { width: '762', height: '1981' },
+      { width: '30', height: '80' },
+    ]);
   });
 
   it('writes no site, door or complaint that is there or was not said', () => {

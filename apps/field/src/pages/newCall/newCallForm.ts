@@ -31,6 +31,9 @@ export const newCallSchema = object({
   doorTitle: whenNew('doorId', string().trim().required('Type which door it is, such as Kitchen.').max(120)),
   preset: string().required(),
   layout: string().oneOf(HINGE_LAYOUT_IDS).required(),
+  hinges: string()
+    .matches(/^[234]$/)
+    .required(),
   hingesOn: string().oneOf(['left', 'right']).required(),
   width: whenNew('doorId', length('Width', slabWidth)),
   height: whenNew('doorId', length('Height', slabHeight)),

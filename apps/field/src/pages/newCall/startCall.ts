@@ -35,10 +35,13 @@ function writeSite({ siteName = '', address, contact }: NewCallForm): string {
   return site.id;
 }
 
-function writeDoor({ doorTitle = '', preset, hingesOn, layout, width = '', height = '', units }: NewCallForm, siteId: string): string {
+function writeDoor(
+  { doorTitle = '', preset, hinges, hingesOn, layout, width = '', height = '', units }: NewCallForm,
+  siteId: string,
+): string {
   const make = DOOR_PRESETS.find(({ id }) => id === preset) ?? DOOR_PRESETS[0];
   if (make === undefined) throw new RangeError('There is no make of door.');
-  const { thicknessMm, hingeKind, slabKind, fireRated, profile, hingeCount } = make;
+  const { thicknessMm, hingeKind, slabKind, fireRated, profile } = make;
   const slabHeightMm = parseLength(height, { defaultUnit: units }).mm;
   const door = {
     ...stamp(),
@@ -50,7 +53,7 @@ function writeDoor({ doorTitle = '', preset, hingesOn, layout, width = '', heigh
       hingesOn,
       slabWidthMm: parseLength(width, { defaultUnit: units }).mm,
       slabHeightMm,
-      hingeHeightsMm: usualHingeHeights(slabHeightMm, hingeCount, layout),
+      hingeHeightsMm: usualHingeHeights(slabHeightMm, Number(hinges) as 2 | 3 | 4, layout),
       thicknessMm,
       hingeKind,
       slabKind,

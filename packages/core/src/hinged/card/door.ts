@@ -64,6 +64,7 @@ export function slenderness(door: HingedDoor): number {
 export const HINGE_LAYOUTS = {
   fiveAndNine: { label: '5 in and 9 in', down: 5, up: 9 },
   sixAndTen: { label: '6 in and 10 in', down: 6, up: 10 },
+  sevenAndTen: { label: '7 in and 10 in', down: 7, up: 10 },
   sevenAndEleven: { label: '7 in and 11 in', down: 7, up: 11 },
 } as const;
 

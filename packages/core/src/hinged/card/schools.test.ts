@@ -47,6 +47,7 @@ describe('schools', () => {
   it.each([
     ['fiveAndNine', 5, 9],
     ['sixAndTen', 6, 10],
+    ['sevenAndTen', 7, 10],
     ['sevenAndEleven', 7, 11],
   ] as const)('sets hinges where the layout %s has them', (layout, down, up) => {
     const [top, middle, bottom] = usualHingeHeights(2032, 3, layout);
