@@ -21,7 +21,16 @@ export {
   type HingedDoor,
   type PlacedHinge,
 } from './hinged/card/door';
-export { HINGE_KINDS, HINGE_NAMES, SLAB_KINDS, type HingeKind, type HingeName, type SlabKind } from './hinged/card/doorKinds';
+export {
+  HINGE_KINDS,
+  HINGE_LEAVES,
+  HINGE_NAMES,
+  SLAB_KINDS,
+  type HingeKind,
+  type HingeLeaf,
+  type HingeName,
+  type SlabKind,
+} from './hinged/card/doorKinds';
 export { EDGES, EVEN_EDGES, PROFILE_IDS, toleranceProfile, type EdgeId, type HingedProfile, type ProfileId } from './hinged/card/profiles';
 export { GAUGE_TELLS_MM, unevenBeyond, type Limits } from './model/profile';
 export { FURTHER_STATIONS, STATION_IDS, station, WALKING_ORDER, type Station, type StationId } from './hinged/geometry/stations';
@@ -32,6 +41,7 @@ export { FINDINGS, FINDING_IDS, finding, findingAnswer, findingsFor, type Findin
 export { answerChances, type FindingAnswer } from './model/finding';
 export { ACTION_IDS, type ActionId } from './hinged/names/actionIds';
 export { ACTIONS, action, isForbiddenOn } from './hinged/tables/actions';
+export { knownAs, reckoningWith, type Reckoning } from './hinged/tables/doneAt';
 export type { Action, ActionEffect } from './hinged/tables/actionEntry';
 export { unitMeasure, UNITS, type UnitMeasure, type UnitName } from './hinged/tables/units';
 export { CAUTIONS, type CautionId } from './hinged/tables/cautions';

@@ -8,6 +8,7 @@ import type {
 import type { HingedDoor } from './card/door';
 import type { HingeName } from './card/doorKinds';
 import type { StationId } from './geometry/stations';
+import { knownAs } from './tables/doneAt';
 import type { HingedNames } from './tables/hingedNames';
 
 export type Reading = AnyReading<HingedNames>;
@@ -43,5 +44,5 @@ export function observationsOf({ readings, findings, unreachable, rounds }: Omit
 }
 
 function atPlace({ action, amount, hinge, planed }: DoneStep): AnyDoneStep<HingedNames> {
-  return { action, amount, ...(hinge && { place: hinge }), ...(planed && { planed }) };
+  return { action: knownAs(action, hinge), amount, ...(hinge && { place: hinge }), ...(planed && { planed }) };
 }

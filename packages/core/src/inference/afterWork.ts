@@ -1,4 +1,4 @@
-import type { ActionEffect } from '../model/action';
+import { isElsewhere, type ActionEffect } from '../model/action';
 import type { DoorModel } from '../model/doorModel';
 import { planedOff, PLANING_SD_MM } from '../model/planingLine';
 import { addSpread, dot, widened, type Gaussian } from '../numbers/gaussian';
@@ -9,6 +9,9 @@ import type { DoneStep } from './observed';
 
 /** How far watched work was drawn, as a share of all the way: one standard deviation. */
 const STOPPED_SHARE_SD = 0.25;
+
+/** A cure at another place may have moved the slab there by so much, one standard deviation, mm (common practice, no source). */
+const ELSEWHERE: Extract<ActionEffect, { kind: 'unknown' }> = { kind: 'unknown', movesSdMm: 0.8 };
 
 /** One step on its way into a posterior. */
 interface Working<K extends ActionEffect['kind']> {
@@ -85,6 +88,9 @@ const WORKS: Works = {
   },
   hold: () => undefined,
   wait: () => undefined,
+  unknown: ({ belief, step, effect, state }) => {
+    addSpread(state.cov, widened(unitMove(belief.model, step, 'shift'), state.mean.length), effect.movesSdMm ** 2);
+  },
 };
 
 /**
@@ -116,7 +122,8 @@ export function afterWork(belief: Belief, { hypothesis, posterior }: HeldHypothe
   const before = posterior.mean.length;
   const state = withFurther(posterior, done.length);
   done.forEach((step, k) => {
-    const { effect } = belief.model.action(step.action);
+    const action = belief.model.action(step.action);
+    const effect = isElsewhere(action, step.place) ? ELSEWHERE : action.effect;
     const work = WORKS[effect.kind] as (working: Working<ActionEffect['kind']>) => void;
     work({ belief, hypothesis, step, effect, state, errorAt: before + k });
   });

@@ -31,7 +31,9 @@ export type ActionEffect<N extends Names = Names> =
   /** Holds the door by friction against so much more of a figure beside the gaps, mm. */
   | { kind: 'hold'; side: N['side']; cures: readonly N['cause'][]; againstMm: number }
   /** Changes nothing that can be gauged today. */
-  | { kind: 'wait'; cures: readonly N['cause'][] };
+  | { kind: 'wait'; cures: readonly N['cause'][] }
+  /** Whatever it was: it may have moved the slab at its place, by so much, one standard deviation, mm. */
+  | { kind: 'unknown'; movesSdMm: number };
 
 export type EffectKind = ActionEffect['kind'];
 
@@ -66,6 +68,11 @@ export interface Action<N extends Names = Names> {
 /** Minutes for an amount: the first unit, and each further one. */
 export function minutesOf({ minutes }: Pick<Action, 'minutes'>, amount: number): number {
   return minutes.first + minutes.each * (Math.abs(amount) - 1);
+}
+
+/** Whether a cure was done at another place than its own: it may have moved the slab there, and has cured nothing that is known of. */
+export function isElsewhere({ at, effect }: Pick<Action, 'at' | 'effect'>, place: string | undefined): boolean {
+  return effect.kind === 'cure' && at !== undefined && place !== undefined && place !== at;
 }
 
 /** Whether it moves the slab, at one place or whole, rather than take something away or bring a part to it. */

@@ -71,6 +71,7 @@ function treatmentBy(belief: Belief, action: Action, place: number): Treatment[]
       return beside(1);
     case 'plane':
     case 'strike':
+    case 'unknown':
       return [];
   }
 }

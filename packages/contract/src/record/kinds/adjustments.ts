@@ -1,5 +1,5 @@
-import { ACTION_IDS, HINGE_NAMES, KEEP_IDS, SEAL_FEELS } from '@proper-swing/core';
-import { choice, flag, group, id, named, nullable, number, optional, text } from '@proper-swing/core/fields/field';
+import { ACTION_IDS, HINGE_LEAVES, HINGE_NAMES, KEEP_IDS, SEAL_FEELS } from '@proper-swing/core';
+import { choice, flag, group, id, list, named, nullable, number, optional, text } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
 /** A piece of work as it was really done. */
@@ -13,6 +13,8 @@ export const adjustments = entry({
     callId: id('Call it was done on'),
     action: choice('What was done', ACTION_IDS),
     hinge: nullable(choice('At which hinge', HINGE_NAMES)),
+    leaf: optional(choice('At which leaf of the hinge', HINGE_LEAVES)),
+    screws: optional(list('Which screws of the leaf, 1 at the top', number('One screw', { from: 1, to: 8, whole: true }), { most: 8 })),
     planned: nullable(number('Amount the plan asked for, in the unit given', {})),
     amount: number('Amount really done, in the unit given', { from: -500, to: 500 }),
     unit: named('Unit of the amount', 60),
@@ -30,6 +32,8 @@ export const adjustments = entry({
         {},
       ),
     ),
+    part: optional(text('What was put in, such as a screw by its length', { longest: 120 })),
+    minutes: optional(number('How long it took', { from: 0, to: 600 })),
     remark: text('What was seen while doing it', { longest: 500 }),
   },
 });

@@ -13,6 +13,7 @@ export const findings = entry({
     callId: id('Call it was found on'),
     finding: choice('Which check', FINDING_IDS),
     answer: named('Which of its answers', 40),
+    stage: optional(choice('Tried as left; absent otherwise', ['left'])),
     adjustmentId: optional(id('The work after which it was checked again; absent as found')),
   },
 });

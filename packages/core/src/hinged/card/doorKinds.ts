@@ -6,5 +6,9 @@ export type SlabKind = 'solidTimber' | 'framed' | 'hollowCore' | 'composite' | '
 export const HINGE_NAMES = ['top', 'upper', 'middle', 'lower', 'bottom'] as const;
 export type HingeName = (typeof HINGE_NAMES)[number];
 
+/** The two leaves of a hinge by what they are screwed to. */
+export const HINGE_LEAVES = ['frame', 'door'] as const;
+export type HingeLeaf = (typeof HINGE_LEAVES)[number];
+
 export const HINGE_KINDS = ['butt', 'ballBearing', 'cast', 'adjustable'] as const satisfies readonly HingeKind[];
 export const SLAB_KINDS = ['solidTimber', 'framed', 'hollowCore', 'composite', 'steel', 'glazed'] as const satisfies readonly SlabKind[];

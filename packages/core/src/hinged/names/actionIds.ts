@@ -37,6 +37,7 @@ export const ACTION_IDS = [
   'dryAndSeal',
   'repairFoot',
   'repairLeg',
+  'otherWork',
 ] as const;
 
 export type ActionId = (typeof ACTION_IDS)[number];

@@ -3,6 +3,7 @@ import { ACTION_IDS, type ActionId } from '../names/actionIds';
 import type { Action, ActionEntry } from './actionEntry';
 import { FRAME_ACTIONS } from './frameActions';
 import { HINGE_ACTIONS } from './hingeActions';
+import { OTHER_ACTIONS } from './otherActions';
 import { SLAB_ACTIONS } from './slabActions';
 import { STRIKE_ACTIONS } from './strikeActions';
 
@@ -11,6 +12,7 @@ const ACTION_TABLE: Readonly<Record<ActionId, ActionEntry>> = {
   ...STRIKE_ACTIONS,
   ...SLAB_ACTIONS,
   ...FRAME_ACTIONS,
+  ...OTHER_ACTIONS,
 };
 
 export function action(id: ActionId): Action {

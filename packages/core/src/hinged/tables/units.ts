@@ -14,6 +14,7 @@ export const UNITS = {
   slab: { is: 'once' },
   pin: { is: 'once' },
   lock: { is: 'once' },
+  job: { is: 'once' },
   mm: { is: 'length', eachMm: 1 },
   'half millimetres': { is: 'length', eachMm: 0.5, goes: 'deeper' },
   'layers of 0.5 mm card': { is: 'count', one: 'layer of 0.5 mm card', other: 'layers of 0.5 mm card' },

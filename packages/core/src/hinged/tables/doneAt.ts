@@ -1,0 +1,30 @@
+import type { HingeName } from '../card/doorKinds';
+import type { ActionId } from '../names/actionIds';
+import { isElsewhere } from '../../model/action';
+import { action } from './actions';
+
+/** Work at one hinge that the tables know by another name at another. */
+const KNOWN_AS: Readonly<Partial<Record<ActionId, Readonly<Partial<Record<HingeName, ActionId>>>>>> = {
+  tighten: { bottom: 'tightenBottom' },
+  tightenBottom: { top: 'tighten' },
+  longScrew: { bottom: 'longScrewBottom' },
+  longScrewBottom: { top: 'longScrew' },
+  // A plugged hole and a longer screw hold the bottom leaf alike.
+  fillHoles: { bottom: 'longScrewBottom' },
+  bendPin: { bottom: 'bendNextPin' },
+};
+
+/** The name of work by the tables, at the hinge it was done at. */
+export function knownAs(id: ActionId, hinge: HingeName | undefined): ActionId {
+  return (hinge && KNOWN_AS[id]?.[hinge]) ?? id;
+}
+
+/** What the engine makes of work: it knows what it does; only where it was done; or nothing at all. */
+export type Reckoning = 'known' | 'place' | 'nothing';
+
+/** How far work at a hinge is taken in: what is not known is told by the next readings there. */
+export function reckoningWith(id: ActionId, hinge: HingeName | undefined): Reckoning {
+  const known = action(knownAs(id, hinge));
+  if (known.effect.kind === 'unknown') return hinge === undefined ? 'nothing' : 'place';
+  return isElsewhere(known, hinge) ? 'place' : 'known';
+}
