@@ -1,17 +1,19 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Header } from '../design/Header';
 import { Page, type PageProps } from '../design/Page';
 import { Press } from '../design/Press';
+import { SPACE } from '../design/tokens';
 import { Words } from '../design/Words';
 import { StageStrip } from './StageStrip';
 import type { CallStage } from './stages';
 import { useCallPage } from './useCallPage';
 
 export interface CallFrameProps extends Pick<PageProps, 'isFixed'> {
-  stage: CallStage;
+  /** None for what belongs to every stage. */
+  stage?: CallStage;
   footer?: (record: CallRecord) => ReactNode;
   children: (record: CallRecord) => ReactNode;
 }
@@ -23,7 +25,19 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
   const sub = record?.site.name;
   const header = (
     <View>
-      <Header title={title} sub={sub} onBack={() => router.navigate('/')} backLabel="Back to today's calls" />
+      <Header
+        title={title}
+        sub={sub}
+        onBack={() => router.navigate('/')}
+        backLabel="Back to today's calls"
+        right={
+          stage !== undefined && (
+            <Press label="Log work" onPress={() => router.replace(`/call/${callId}/log`)} style={styles.log} testID="to-log">
+              Log
+            </Press>
+          )
+        }
+      />
       <StageStrip callId={callId} current={stage} />
     </View>
   );
@@ -49,3 +63,5 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
     </Page>
   );
 }
+
+const styles = StyleSheet.create({ log: { paddingHorizontal: SPACE.s } });

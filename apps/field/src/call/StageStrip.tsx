@@ -6,7 +6,7 @@ import { Words } from '../design/Words';
 import { CALL_STAGES, type CallStage } from './stages';
 
 /** The stages of a call as one ruled strip; any can be jumped to. */
-export function StageStrip({ callId, current }: { callId: string; current: CallStage }) {
+export function StageStrip({ callId, current }: { callId: string; current: CallStage | undefined }) {
   const palette = usePalette();
   return (
     <View style={[styles.strip, { borderColor: palette.rule }]} role="navigation" aria-label="Stages of the call">

@@ -13,6 +13,7 @@ import {
 } from '@proper-swing/contract';
 import {
   readingStep,
+  reckoningWith,
   recheckAfter,
   type AnsweredFinding,
   type DoneStep,
@@ -82,7 +83,7 @@ export function answersByFinding(record: CallRecord, after?: Adjustment): Readon
 
 function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFinding[] {
   return standing(record.findings)
-    .filter((entry) => (entry.adjustmentId ?? undefined) === adjustmentId)
+    .filter((entry) => (entry.adjustmentId ?? undefined) === adjustmentId && (entry.stage ?? undefined) === undefined)
     .map(({ finding, answer, supersedes }) => {
       const first = record.findings.find(({ id }) => id === supersedes);
       return { finding, answer, ...(first?.answer === answer && { again: true as const }) };
@@ -115,10 +116,12 @@ export interface WorkRound {
   readings?: ReadingEntry[];
 }
 
-/** The work of a call, cut at the checks between steps. */
+/** The work of a call that the engine can reckon with, cut at the checks between steps. */
 export function workRounds(record: CallRecord): WorkRound[] {
   const keyOf = sequenceIn(record);
-  const work = standingInSequence(record.adjustments, keyOf).map((each) => ({ each, key: keyOf(each) }));
+  const work = standingInSequence(record.adjustments, keyOf)
+    .filter(({ action, hinge }) => reckoningWith(action, hinge ?? undefined) !== 'nothing')
+    .map((each) => ({ each, key: keyOf(each) }));
   const checks = record.readingSets
     .filter(({ stage }) => stage === 'check')
     .map((check) => ({ key: keyOf(check), readings: readingsOfSet(record, check.id) }))

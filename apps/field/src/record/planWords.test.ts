@@ -21,7 +21,9 @@ describe('a step in words', () => {
   it('says how much, one or many', () => {
     expect(amountWords(step({}), words)).toBe('2 layers of 0.5 mm card');
     expect(amountWords(step({ amount: 1 }), words)).toBe('1 layer of 0.5 mm card');
-    expect(amountWords(step({ action: 'bendKnuckles', amount: -1, unit: 'goes of about 0.8 mm' }), words)).toBe('1 go of about 0.8 mm');
+    expect(amountWords(step({ action: 'bendKnuckles', amount: -1, unit: 'goes of about 0.8 mm' }), words)).toBe(
+      '1 go of about 0.8 mm, knuckles toward the door',
+    );
   });
 
   it('says in millimetres how much deeper a leaf is let in', () => {

@@ -1,6 +1,7 @@
 import {
   station,
   unitMeasure,
+  type ActionId,
   type Correction,
   type HingeName,
   type Plan,
@@ -26,7 +27,7 @@ export function isDoneOnce(unit: string): boolean {
 }
 
 /** `2 layers of 0.5 mm card`, `1.5 mm deeper`; nothing for what is done once. Which way it goes is said elsewhere. */
-export function measuredWords(amount: number, unit: string, { withUnit }: LengthWords): string {
+export function measuredWords(amount: number, unit: string, { withUnit, unit: system }: LengthWords): string {
   const measure = unitMeasure(unit);
   const size = Math.abs(amount);
   switch (measure.is) {
@@ -35,15 +36,31 @@ export function measuredWords(amount: number, unit: string, { withUnit }: Length
     case 'length':
       return [withUnit(size * measure.eachMm), ...(measure.goes === undefined ? [] : [measure.goes])].join(' ');
     case 'count':
-      return `${size} ${pluralOf(size, measure)}`;
+      return `${size} ${pluralOf(size, (system === 'in' && measure.inInches) || measure)}`;
   }
 }
 
-/** Which way, for work that goes either way and is no hinge's toward latch or hinges: of an amount above nought, and below. */
-const WAYS: Readonly<Partial<Record<PlannedStep['action'], readonly [string, string]>>> = {
+/** Which way, for work that goes either way: of an amount above nought, and below. */
+const WAYS: Readonly<Partial<Record<ActionId, readonly [string, string]>>> = {
   turnHeight: ['down', 'up'],
   throwHinge: ['into the room', 'toward the stop'],
+  throwForTwist: ['into the room', 'toward the stop'],
+  // The wrench sits on the knuckles of the door's leaf: eased toward the door they bring the slab toward its hinges.
+  bendKnuckles: [', knuckles toward the leg', ', knuckles toward the door'],
+  shim: ['', 'taken out'],
+  shimStrip: ['', 'taken out'],
+  turnSideways: ['toward the latch', 'toward the hinges'],
 };
+
+/** How much and which way, without a sign: `2 layers of 0.5 mm card taken out`. */
+export function wayWords(action: ActionId, amount: number, unit: string, words: LengthWords): string {
+  const measured = measuredWords(amount, unit, words);
+  const way = measured === '' ? undefined : WAYS[action]?.[amount > 0 ? 0 : 1];
+  return way === undefined || way === '' ? measured : `${measured}${way.startsWith(',') ? '' : ' '}${way}`;
+}
+
+/** Whether work goes either way. */
+export const goesBothWays = (action: ActionId): boolean => WAYS[action] !== undefined;
 
 /** How much, as it is said at the door: `2 layers of 0.5 mm card`, `3.5 mm at the top to nothing at the foot`. */
 export function amountWords({ action, amount, unit, planed }: PlannedStep, words: LengthWords): string {
@@ -52,9 +69,7 @@ export function amountWords({ action, amount, unit, planed }: PlannedStep, words
     const [from, to] = action === 'planeHead' || action === 'planeFoot' ? ['hinge end', 'latch end'] : ['top', 'foot'];
     return `${planed.fromMm === 0 ? 'nothing' : bare(planed.fromMm)} at the ${from}, ${planed.toMm === 0 ? 'nothing' : withUnit(planed.toMm)} at the ${to}`;
   }
-  const measured = measuredWords(amount, unit, words);
-  const way = WAYS[action]?.[amount > 0 ? 0 : 1];
-  return way === undefined ? measured : `${measured} ${way}`;
+  return wayWords(action, amount, unit, words);
 }
 
 /** When to stop work that is done by watching a gap: `Stop when the hinge gap, top reads 2 mm.` */

@@ -1,5 +1,5 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
-import type { PlannedStep } from '@proper-swing/core';
+import { knownAs, type PlannedStep } from '@proper-swing/core';
 import { write } from '../offline/write';
 import { uncheckedWork } from './observed';
 import { entryStamp } from './writing';
@@ -50,5 +50,6 @@ export function withdrawAdjustment(record: CallRecord, adjustment: Adjustment): 
 
 /** What was logged for a step since the last check, if it was. */
 export function adjustmentFor(record: CallRecord, step: PlannedStep): Adjustment | undefined {
-  return uncheckedWork(record).find(({ action, hinge }) => action === step.action && hinge === (step.hinge ?? null));
+  const known = knownAs(step.action, step.hinge);
+  return uncheckedWork(record).find(({ action, hinge }) => knownAs(action, hinge ?? undefined) === known && hinge === (step.hinge ?? null));
 }

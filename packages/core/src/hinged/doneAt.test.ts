@@ -3,7 +3,9 @@ import { EXAMPLE_DOOR as door, EVEN_GAPS, readingsOf } from './exampleDoor';
 import { believe, planFor } from './hingedAnswers';
 import type { AnsweredFinding, DoneStep, Observed } from './observed';
 import { recheckAfter } from './plan/recheck';
-import { reckoningWith } from './tables/doneAt';
+import { ACTION_IDS } from './names/actionIds';
+import { knownAs, reckoningWith } from './tables/doneAt';
+import { WORK_GROUPS } from './tables/workGroups';
 
 const sagging = readingsOf({
   ...EVEN_GAPS,
@@ -63,5 +65,12 @@ describe('work at a hinge of its own', () => {
       reckoningWith('otherWork', 'top'),
       reckoningWith('otherWork', undefined),
     ]).toEqual(['known', 'known', 'place', 'known', 'place', 'place', 'nothing']);
+  });
+
+  it('can be written down, all of it, each in one place', () => {
+    const listed: string[] = WORK_GROUPS.flatMap(({ actions }) => [...actions]);
+    expect(new Set(listed).size).toBe(listed.length);
+    const elsewhere: string[] = WORK_GROUPS.flatMap(({ actions }) => actions.map((id) => knownAs(id, 'bottom')));
+    expect(ACTION_IDS.filter((id) => !listed.includes(id) && !elsewhere.includes(id))).toEqual([]);
   });
 });

@@ -1,0 +1,3 @@
+import { LogPage } from '../../../src/pages/log/LogPage';
+
+export default LogPage;

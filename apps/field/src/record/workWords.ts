@@ -1,0 +1,46 @@
+import type { Adjustment } from '@proper-swing/contract';
+import { action, reckoningWith, type Reckoning } from '@proper-swing/core';
+import type { LengthWords } from '../design/lengthWords';
+import { hingeWords, wayWords } from './planWords';
+
+/** What was done: the work, and the words that stand for it where no table knows it. */
+export function doneWords({ action: id, remark }: Pick<Adjustment, 'action' | 'remark'>): string {
+  return id === 'otherWork' ? remark : action(id).title;
+}
+
+/** Where: `top hinge, leaf on the door, screws 1 and 3`. */
+export function whereWords({ hinge, leaf, screws }: Pick<Adjustment, 'hinge' | 'leaf' | 'screws'>): string {
+  const some = screws ?? [];
+  return [
+    ...(hinge === null ? [] : [hingeWords(hinge)]),
+    ...(leaf ? [leaf === 'door' ? 'leaf on the door' : 'leaf on the leg'] : []),
+    ...(some.length > 0 ? [`screw${some.length > 1 ? 's' : ''} ${some.join(', ')} from the top`] : []),
+  ].join(', ');
+}
+
+/** How much, with what, how long, what was seen: `2 layers of 0.5 mm card; 12 min`. Nothing of work done once with no more said. */
+export function howMuchWords(
+  { action: id, amount, unit, fromMm, toMm, part, minutes, remark }: Omit<Adjustment, 'id' | 'callId' | 'writtenAt'>,
+  words: LengthWords,
+): string {
+  const planed = fromMm !== null && toMm !== null ? `${words.bare(fromMm)} to ${words.withUnit(toMm)} off` : undefined;
+  return [
+    planed ?? wayWords(id, amount, unit, words),
+    part ?? '',
+    minutes === undefined || minutes === null ? '' : `${minutes} min`,
+    id === 'otherWork' ? '' : remark,
+  ]
+    .filter((each) => each !== '')
+    .join('; ');
+}
+
+const RECKONING_WORDS: Readonly<Record<Reckoning, string>> = {
+  known: '',
+  place: 'How far it moved this hinge is not known: the next readings there will tell the plan.',
+  nothing: 'Kept in the record. The plan cannot reckon with it: read again what it may have moved.',
+};
+
+/** What the plan makes of it, where that has to be said. */
+export function reckoningWords({ action: id, hinge }: Pick<Adjustment, 'action' | 'hinge'>): string {
+  return RECKONING_WORDS[reckoningWith(id, hinge ?? undefined)];
+}
