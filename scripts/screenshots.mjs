@@ -73,6 +73,7 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('to-prove').click();
   await tap(phone, LEFT);
   await phone.getByTestId('to-proof').click();
+  await phone.getByTestId('all-good').click();
   await picture(phone, 'prove');
   await phone.goto(`${url}/new`);
   await phone.getByTestId('site-new').click();

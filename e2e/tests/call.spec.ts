@@ -70,7 +70,9 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
   await page.getByTestId('to-prove').click();
   await walkRound(page, TRUE_AGAIN);
   await page.getByTestId('to-proof').click();
-  await expect(page.getByTestId('verdict')).toHaveText('True: every gap is inside its limits and even.');
+  await expect(page.getByTestId('verdict')).toHaveText('By gauge by the book: 12 gaps. Not tried by hand: free is not claimed.');
+  await page.getByTestId('all-good').click();
+  await expect(page.getByTestId('verdict')).toHaveText('Free by 6 tries; by the book by 12 gaps.');
   await expect(page.getByTestId('proof-latch.top')).toContainText('rubs');
   await expect(page.getByTestId('proof-latch.top')).toContainText('2.8');
   await page.getByTestId('close-call').click();
@@ -89,7 +91,15 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
   const adjustments = house.rows('SELECT action, hinge, amount FROM adjustment WHERE callId = ? ORDER BY id', callId);
   expect(adjustments).toHaveLength(plan.steps.length);
   expect(adjustments[0]).toEqual({ action: firstStep?.action, hinge: 'top', amount: firstStep?.amount });
-  expect(house.rows('SELECT state, revision FROM "call" WHERE id = ?', callId)).toEqual([{ state: 'done', revision: 2 }]);
+  const tries = house.rows<{ finding: string; answer: string }>(
+    `SELECT finding, answer FROM finding WHERE callId = ? AND stage = 'left' ORDER BY id`,
+    callId,
+  );
+  expect(tries).toHaveLength(6);
+  expect(tries).toContainEqual({ finding: 'halfOpen', answer: 'stays' });
+  expect(house.rows('SELECT state, revision, leftBecause FROM "call" WHERE id = ?', callId)).toEqual([
+    { state: 'done', revision: 2, leftBecause: null },
+  ]);
 });
 
 test('three readings and what the tool asks next name the cause; a check after the step makes the next plan', async ({ page, house }) => {

@@ -93,6 +93,7 @@ test('what the server refuses is said, kept and can be let go', async ({ page, c
   await page.getByTestId('stage-prove').click();
   await context.setOffline(true);
   await page.getByTestId('close-call').click();
+  await page.getByRole('radio', { name: 'Waits for parts' }).click();
   await expect(page.getByTestId('save-sign')).toHaveText('1 kept here');
   // Meanwhile another device writes the same revision.
   const { call } = (await (await page.request.get(`${house.url}/api/calls/${callId}/record`)).json()) as { call: Record<string, unknown> };

@@ -122,8 +122,10 @@ export function workRounds(record: CallRecord): WorkRound[] {
   const work = standingInSequence(record.adjustments, keyOf)
     .filter(({ action, hinge }) => reckoningWith(action, hinge ?? undefined) !== 'nothing')
     .map((each) => ({ each, key: keyOf(each) }));
+  const begun = work[0]?.key ?? '';
+  // What is gauged as left tells as much of the work before it as a check.
   const checks = record.readingSets
-    .filter(({ stage }) => stage === 'check')
+    .filter((set) => set.stage === 'check' || (set.stage === 'left' && work.length > 0 && keyOf(set) > begun))
     .map((check) => ({ key: keyOf(check), readings: readingsOfSet(record, check.id) }))
     .filter(({ readings }) => readings.length > 0)
     .sort((a, b) => (a.key < b.key ? -1 : 1));
@@ -134,10 +136,10 @@ export function workRounds(record: CallRecord): WorkRound[] {
   return unchecked.length > 0 ? [...rounds, { work: unchecked }] : rounds;
 }
 
-/** Whether a walk-round was begun after all that has been done. */
-export function isAfterWork(record: CallRecord, set: ReadingSet): boolean {
+/** Whether a walk-round was begun, or a check made, after all that has been done. */
+export function isAfterWork(record: CallRecord, entry: Sequenced): boolean {
   const keyOf = sequenceIn(record);
-  const begun = keyOf(set);
+  const begun = keyOf(entry);
   return standing(record.adjustments).every((work) => keyOf(work) < begun);
 }
 
@@ -163,7 +165,19 @@ function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment
       unchecked = [];
     }
   }
+  const last = rounds.pop();
+  if (last !== undefined) rounds.push(unchecked.length === 0 ? withTriesAsLeft(record, last) : last);
   return { rounds, unchecked };
+}
+
+/** The last round with what was tried of the door as left, where it was not tried after the work already. */
+function withTriesAsLeft(record: CallRecord, last: Round): Round {
+  const known = new Set(last.findings?.map(({ finding }) => finding));
+  const tried = standing(record.findings).filter(
+    (entry) => entry.stage === 'left' && !known.has(entry.finding) && isAfterWork(record, entry),
+  );
+  if (tried.length === 0) return last;
+  return { ...last, findings: [...(last.findings ?? []), ...tried.map(({ finding, answer }) => ({ finding, answer }))] };
 }
 
 function readingsOfSet(record: CallRecord, setId: string): ReadingEntry[] {

@@ -1,6 +1,7 @@
 import { standing, type Adjustment, type CallRecord, type FindingEntry } from '@proper-swing/contract';
 import type { FindingId } from '@proper-swing/core';
 import { write } from '../offline/write';
+import { isAfterWork } from './observed';
 import { entryStamp } from './writing';
 
 /**
@@ -18,22 +19,41 @@ export function writeSecondLook(record: CallRecord, finding: FindingId, answer: 
   writeAnswer(record, finding, answer, { after: undefined, earlier: standingAnswer(record, finding), isWithdrawn: false });
 }
 
+/**
+ * Writes how the door as left answers to a try; the same answer again takes it back, another one corrects it.
+ *
+ * @param go names the act, where several are written at once
+ */
+export function writeTry(record: CallRecord, finding: FindingId, answer: string, go?: string): void {
+  const earlier = standing(record.findings).find(
+    (entry) => entry.finding === finding && entry.stage === 'left' && isAfterWork(record, entry),
+  );
+  const isWithdrawn = go === undefined && earlier?.answer === answer;
+  writeAnswer(record, finding, answer, { after: undefined, earlier, isWithdrawn, stage: 'left', go });
+}
+
 function standingAnswer({ findings }: CallRecord, finding: FindingId, after?: Adjustment): FindingEntry | undefined {
-  return standing(findings).find((entry) => entry.finding === finding && (entry.adjustmentId ?? undefined) === after?.id);
+  return standing(findings).find(
+    (entry) => entry.finding === finding && entry.stage !== 'left' && (entry.adjustmentId ?? undefined) === after?.id,
+  );
 }
 
 interface Answered {
   after: Adjustment | undefined;
   earlier: FindingEntry | undefined;
   isWithdrawn: boolean;
+  stage?: 'left';
+  go?: string | undefined;
 }
 
-function writeAnswer(record: CallRecord, finding: FindingId, answer: string, { after, earlier, isWithdrawn }: Answered): void {
+function writeAnswer(record: CallRecord, finding: FindingId, answer: string, { after, earlier, isWithdrawn, stage, go }: Answered): void {
   write('findings', {
     ...entryStamp(record),
     callId: record.call.id,
     finding,
     answer,
+    ...(stage && { stage }),
+    ...(go !== undefined && { go }),
     ...(after && { adjustmentId: after.id }),
     ...(earlier && { supersedes: earlier.id }),
     ...(isWithdrawn && { withdrawn: true }),

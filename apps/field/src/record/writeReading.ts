@@ -1,7 +1,7 @@
 import { type CallRecord, mergeRecord, type ReadingEntry, type ReadingSet, type Stage } from '@proper-swing/contract';
 import { station, type StationId } from '@proper-swing/core';
 import { write } from '../offline/write';
-import { currentSet, isAfterWork, readingsByStation, uncheckedWork } from './observed';
+import { currentSet, isAfterWork, readingsByStation, standingWork } from './observed';
 import { entryStamp } from './writing';
 
 /** What was read at a station. */
@@ -52,10 +52,10 @@ export function withdrawReading(record: CallRecord, stage: Stage, id: StationId)
 
 /** The record with a walk-round of the stage in it, begun when there is none. */
 function withSet(record: CallRecord, stage: Stage): CallRecord {
-  const lastWork = stage === 'check' ? (uncheckedWork(record).pop()?.id ?? '') : '';
+  const lastWork = stage === 'found' ? '' : (standingWork(record).pop()?.id ?? '');
   const current = currentSet(record, stage);
-  // A check belongs to the work before it: new work, new check.
-  if (current !== undefined && (stage !== 'check' || isAfterWork(record, current))) return record;
+  // A check belongs to the work before it, and so does what is left: new work, new round.
+  if (current !== undefined && (stage === 'found' || isAfterWork(record, current))) return record;
   const key = `${record.call.id}.${stage}.${lastWork}`;
   const there = begun.get(key);
   if (there !== undefined) return mergeRecord(record, 'reading-sets', there);

@@ -1,29 +1,41 @@
-import { standing, type CallRecord } from '@proper-swing/contract';
-import { action, station, type GapVerdict } from '@proper-swing/core';
+import type { CallRecord } from '@proper-swing/contract';
+import { station, type GapVerdict } from '@proper-swing/core';
+import { router } from 'expo-router';
+import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Section } from '../../design/Section';
+import { GapMark, VERDICT_WORDS } from '../../design/drawing/marks';
+import { useLengthWords } from '../../design/lengthWords';
+import { Press } from '../../design/Press';
+import { Section, Slip } from '../../design/Section';
 import { Table } from '../../design/Table';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { GapMark, VERDICT_WORDS } from '../../design/drawing/marks';
-import { useLengthWords } from '../../design/lengthWords';
+import { leftReadings, leftTries, proofOfCall } from '../../record/asLeft';
+import { standingWork } from '../../record/observed';
 import { readingWords } from '../../record/readingWords';
-import { hingeWords } from '../../record/planWords';
-import type { Comparison } from './compare';
+import { doneWords, howMuchWords, whereWords } from '../../record/workWords';
+import { compareGaps } from './compare';
+import { HandTries } from './HandTries';
+import { verdictWords } from './proofWords';
 
-export interface ProveProps {
-  record: CallRecord;
-  comparison: Comparison;
-}
-
-/** As found against as left, gap by gap, with what was done in between. */
-export function Prove({ record, comparison }: ProveProps) {
+/** What may be said of the door, what a hand tried, the gaps as found against as left, and what was done in between. */
+export function Prove({ record }: { record: CallRecord }) {
   const words = useLengthWords();
-  const done = standing(record.adjustments);
+  const done = standingWork(record);
+  const gaps = useMemo(() => compareGaps(record), [record]);
+  const proof = useMemo(() => proofOfCall(record), [record]);
   return (
     <>
       <Section title="Verdict">
-        <Words testID="verdict">{verdictWords(comparison)}</Words>
+        <Words testID="verdict">{verdictWords(proof, leftTries(record), leftReadings(record).isAsFound)}</Words>
+        {record.call.state === 'done' && record.call.leftBecause && (
+          <Slip label="Closed so, because">
+            <Words testID="left-because">{record.call.leftBecause}</Words>
+          </Slip>
+        )}
+      </Section>
+      <Section title="Try it">
+        <HandTries record={record} />
       </Section>
       <Section title={`Gaps, ${words.unit}`}>
         <Table
@@ -34,11 +46,11 @@ export function Prove({ record, comparison }: ProveProps) {
             { title: 'Left', width: 54, isRight: true, kind: 'title', cell: (gap) => readingWords(gap.left, words) },
             { title: '', width: 66, cell: ({ verdict }) => verdict && <VerdictCell verdict={verdict} /> },
           ]}
-          rows={comparison.gaps}
+          rows={gaps}
           keyOf={(gap) => gap.station}
           rowTestID={(gap) => `proof-${gap.station}`}
         />
-        {comparison.gaps.length === 0 && <Words tone="pencil">Nothing has been read on this call yet. Measure it as found first.</Words>}
+        {gaps.length === 0 && <Words tone="pencil">No gap has been read on this call.</Words>}
       </Section>
       <Section title="What was done">
         <Table
@@ -47,39 +59,25 @@ export function Prove({ record, comparison }: ProveProps) {
           columns={[
             {
               title: 'What',
-              cell: ({ action: id, hinge, remark }) => (
+              cell: (work) => (
                 <>
-                  <Words>{`${action(id).title}${hinge === null ? '' : `, ${hingeWords(hinge)}`}`}</Words>
-                  {remark !== '' && <Words tone="pencil">{remark}</Words>}
+                  <Words>{doneWords(work)}</Words>
+                  <Words tone="pencil">{whereWords(work)}</Words>
                 </>
               ),
             },
-            {
-              title: 'How much',
-              width: 110,
-              isRight: true,
-              kind: 'label',
-              cell: ({ unit, amount }) => (unit === 'hinge' ? 'done' : `${amount} ${unit}`),
-            },
+            { title: 'How much', width: 130, isRight: true, kind: 'label', cell: (work) => howMuchWords(work, words) || 'done' },
           ]}
           rows={done}
           keyOf={({ id }) => id}
         />
-        {done.length === 0 && <Words tone="pencil">No step is logged yet.</Words>}
+        {done.length === 0 && <Words tone="pencil">Nothing is logged on this call.</Words>}
+        <Press onPress={() => router.replace(`/call/${record.call.id}/log`)} testID="log-more">
+          {done.length === 0 ? 'Log what was done' : 'Log more, or put it right'}
+        </Press>
       </Section>
     </>
   );
-}
-
-function verdictWords({ gaps, missing, outside, uneven, isProven }: Comparison): string {
-  if (isProven) return 'True: every gap is inside its limits and even.';
-  if (gaps.every(({ left }) => left === undefined)) return 'Not measured since the work. Walk round the door once more.';
-  const parts = [
-    ...(outside.length > 0 ? [`outside its limits: ${outside.map((id) => station(id).title.toLowerCase()).join('; ')}`] : []),
-    ...(uneven.length > 0 ? [`uneven: ${uneven.join(', ')} gap`] : []),
-    ...(missing.length > 0 ? [`not read again: ${missing.length} of ${gaps.length}`] : []),
-  ];
-  return `Not yet true. ${parts.join('. ')}.`;
 }
 
 function VerdictCell({ verdict }: { verdict: GapVerdict }) {

@@ -1,0 +1,63 @@
+import { findingAnswer, station, type FindingId, type Proof, type StationId } from '@proper-swing/core';
+
+/** A count with its noun: `9 gaps`. */
+const gaps = (count: number) => `${count} ${count === 1 ? 'gap' : 'gaps'}`;
+
+const named = (ids: readonly StationId[]) => ids.map((id) => station(id).title.toLowerCase()).join('; ');
+
+const titles = (tries: Proof['untried']) => tries.map(({ title }) => title).join('; ');
+
+const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+const sentences = (parts: readonly string[]) => parts.map((part) => `${capital(part)}.`).join(' ');
+
+/**
+ * The verdict in words, each part with what it rests on: `Free by 6 tries; even by 9 gaps. 3 gaps not read.`
+ *
+ * @param tries what was tried by hand, and how it went
+ */
+export function verdictWords(proof: Proof, tries: ReadonlyMap<FindingId, string>, isAsFound: boolean): string {
+  return sentences([...failing(proof, tries), ...claims(proof, isAsFound), ...leftOpen(proof)]);
+}
+
+/** What is shown, the best of it. */
+function claims({ free, even, book, gauged, good }: Proof, isAsFound: boolean): string[] {
+  const by = `${gaps(gauged.length)}${isAsFound ? ' as found' : ''}`;
+  const best = book === 'shown' ? 'by the book' : even === 'shown' ? 'even' : undefined;
+  if (free === 'shown') return [[`free by ${good.length} tries`, ...(best === undefined ? [] : [`${best} by ${by}`])].join('; ')];
+  // Gaps alone say nothing of how it swings.
+  return best === undefined ? [] : [`by gauge ${best}: ${by}`];
+}
+
+/** What nobody has tried or gauged. */
+function leftOpen({ free, even, good, untried, unread, unjudged, gauged }: Proof): string[] {
+  return [
+    ...(free === 'unknown' && good.length === 0 ? ['not tried by hand: free is not claimed'] : []),
+    ...(free === 'unknown' && good.length > 0 ? [`not tried: ${titles(untried)}`] : []),
+    ...(even === 'unknown' ? [`even is not claimed: too little is gauged along ${unjudged.join(', ')}`] : []),
+    ...(even !== 'unknown' && gauged.length > 0 && unread.length > 0 ? [`${gaps(unread.length)} not read`] : []),
+  ];
+}
+
+/** What keeps the door from being free, and from being even. */
+function failing({ rubs, bad, uneven }: Proof, tries: ReadonlyMap<FindingId, string>): string[] {
+  const free = [
+    ...(rubs.length > 0 ? [`it rubs at the ${named(rubs)}`] : []),
+    ...bad.flatMap(({ finding }) => findingAnswer(finding, tries.get(finding) ?? '')?.says ?? []),
+  ];
+  return [
+    ...(free.length > 0 ? [`not free: ${free.join('; ')}`] : []),
+    ...(uneven.length > 0 ? [`not even: ${uneven.join(', ')} gap`] : []),
+  ];
+}
+
+/** Whether a call can be closed without a word: free and even are shown. */
+export const isProved = ({ free, even }: Proof): boolean => free === 'shown' && even === 'shown';
+
+/** Why a call is closed though the door is not proved; other words can be typed. */
+export const REASONS_LEFT = [
+  'Has to dry: come back',
+  'Waits for parts',
+  'The customer will have it so',
+  'Referred to another trade',
+] as const;

@@ -1,0 +1,57 @@
+import { EXAMPLE_DOOR as door } from '../exampleDoor';
+import { WALKING_ORDER, type StationId } from '../geometry/stations';
+import { finding, type FindingId } from '../tables/findings';
+import { PROOF_TRIES, proofTriesFor } from '../tables/proofTries';
+import { proofOf, type AsLeft } from './proof';
+
+const GAPS = { latch: 3, head: 3, hinge: 2, foot: 8 } as const;
+const even = new Map(WALKING_ORDER.map((id): [StationId, number] => [id, GAPS[id.split('.')[0] as keyof typeof GAPS]]));
+const allGood = new Map<FindingId, string>(proofTriesFor(door).map((each) => [each.finding, each.good]));
+const left = (change: Partial<AsLeft> = {}) => proofOf({ door, gapsMm: even, tries: allGood, ...change });
+const gaps = (change: Partial<Record<StationId, number>>) => new Map([...even, ...(Object.entries(change) as [StationId, number][])]);
+const verdicts = ({ free, even: isEven, book }: ReturnType<typeof proofOf>) => [free, isEven, book];
+
+describe('what may be said of a door as it is left', () => {
+  it('is free, even and by the book when all was tried and gauged', () => {
+    expect(verdicts(left())).toEqual(['shown', 'shown', 'shown']);
+  });
+
+  it('nothing is claimed of what nobody tried or gauged', () => {
+    expect(verdicts(left({ gapsMm: new Map(), tries: new Map() }))).toEqual(['unknown', 'unknown', 'unknown']);
+    expect(verdicts(left({ gapsMm: new Map() }))).toEqual(['shown', 'unknown', 'unknown']);
+    expect(verdicts(left({ tries: new Map() }))).toEqual(['unknown', 'shown', 'shown']);
+    const one = new Map<StationId, number>([['hinge.top', 2]]);
+    expect(left({ gapsMm: one })).toMatchObject({ even: 'unknown', book: 'unknown', unjudged: ['hinge', 'head', 'latch'] });
+  });
+
+  it('is even by two gaps of each edge, and by the book by all that can be reached', () => {
+    const two = new Map([...even].filter(([id]) => !id.endsWith('mid') && !id.startsWith('foot')));
+    expect(left({ gapsMm: two })).toMatchObject({ even: 'shown', book: 'unknown' });
+    const rest = new Set(WALKING_ORDER.filter((id) => !two.has(id)));
+    expect(left({ gapsMm: two, unreachable: rest })).toMatchObject({ even: 'shown', book: 'shown', unread: [] });
+  });
+
+  it('a rub or a try that went wrong fails it, whatever the gaps', () => {
+    expect(left({ gapsMm: gaps({ 'latch.top': 0 }) })).toMatchObject({ free: 'fails', even: 'fails', book: 'fails', rubs: ['latch.top'] });
+    const creeps = new Map([...allGood, ['halfOpen', 'creeps'] as [FindingId, string]]);
+    expect(left({ tries: creeps })).toMatchObject({ free: 'fails', even: 'fails', book: 'fails', bad: [{ finding: 'halfOpen' }] });
+  });
+
+  // Common practice, no source: the eye begins to see a taper of 1/16 in (1.6 mm); the book of this door allows 1 mm.
+  it('a taper the eye does not see is even and not by the book; one it sees is neither', () => {
+    expect(verdicts(left({ gapsMm: gaps({ 'latch.top': 2.2, 'latch.bottom': 3.7 }) }))).toEqual(['shown', 'shown', 'fails']);
+    expect(left({ gapsMm: gaps({ 'latch.top': 2, 'latch.bottom': 4 }) })).toMatchObject({ even: 'fails', uneven: ['latch'] });
+  });
+
+  it('an edge out of keeping with its limits is not even, however straight', () => {
+    expect(left({ gapsMm: gaps({ 'head.hinge': 6, 'head.mid': 6, 'head.latch': 6 }) }).uneven).toEqual(['head']);
+  });
+
+  it('asks what the make of the door can be put to, in answers that its checks have', () => {
+    const asked = (change: Partial<typeof door>) => proofTriesFor({ ...door, ...change }).map((each) => each.finding);
+    expect(asked({})).not.toContain('handle');
+    expect(asked({ hingeKind: 'adjustable' })).toContain('handle');
+    expect(asked({ closer: true })).not.toContain('halfOpen');
+    for (const { finding: id, good } of PROOF_TRIES) expect(finding(id).answers.map((answer) => answer.id)).toContain(good);
+  });
+});
