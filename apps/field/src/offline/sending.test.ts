@@ -3,6 +3,7 @@ import { onlineManager, QueryClient } from '@tanstack/react-query';
 import { waitFor } from '@testing-library/react-native';
 import { exampleRecord } from '../record/exampleRecord';
 import { RefusedError, UnreachableError } from './api';
+import { fetchRecord } from './confirmed';
 import { KEYS } from './keys';
 import { memoryStorage } from './memoryStorage.fixture';
 import { openOutbox } from './outbox';
@@ -51,6 +52,27 @@ async function confirm<K extends RecordKind>(kind: K, body: RecordBodies[K], kee
   return client;
 }
 const idsOf = (asked: readonly { body: unknown }[]) => asked.map(({ body }) => (body as Note).id);
+
+describe('an answer that was on its way while a write was confirmed', () => {
+  it('has the write in it all the same, once, and nothing that was confirmed before it was asked for', async () => {
+    const { outbox, asked, start } = sender();
+    start();
+    const send = async (id: string) => {
+      outbox.add('notes', note(id));
+      await waitFor(() => expect(idsOf(asked)).toContain(id));
+      asked.find(({ body }) => (body as Note).id === id)?.answer();
+      await waitFor(() => expect(outbox.waiting()).toEqual([]));
+    };
+    await send('before');
+    let answer: (record: CallRecord) => void = () => undefined;
+    const fetched = fetchRecord('call', () => new Promise((resolve) => (answer = resolve)));
+    await send('meanwhile');
+    answer(exampleRecord());
+    expect((await fetched).notes.map(({ id }) => id)).toEqual(['meanwhile']);
+    const later = await fetchRecord('call', () => Promise.resolve({ ...exampleRecord(), notes: [note('meanwhile')] }));
+    expect(later.notes.map(({ id }) => id)).toEqual(['meanwhile']);
+  });
+});
 
 describe('sending what waits', () => {
   it('sends one after another in the order they were written, and lets go of each when it is confirmed', async () => {

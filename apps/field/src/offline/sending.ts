@@ -1,6 +1,7 @@
 import { mergeRecord, PATHS, type CallRecord, type RecordKind } from '@proper-swing/contract';
 import type { Mutation, QueryClient } from '@tanstack/react-query';
 import { putRecord, RefusedError } from './api';
+import { noteConfirmed } from './confirmed';
 import { KEYS } from './keys';
 import type { Outbox, Outgoing } from './outbox';
 import { whenQuiet } from './quietMoment';
@@ -41,6 +42,7 @@ function send({ outbox, client, put }: Sender, outgoing: Outgoing): void {
     // Let go of below: a timer for it would outlive everything else.
     gcTime: Infinity,
     onSuccess: () => {
+      noteConfirmed(outgoing);
       try {
         absorb(client, outbox, outgoing);
       } finally {

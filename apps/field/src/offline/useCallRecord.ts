@@ -1,7 +1,7 @@
-import { type CallRecord, mergeRecord, PATHS } from '@proper-swing/contract';
+import { type CallRecord, mergeRecord } from '@proper-swing/contract';
 import { replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { callApi } from './api';
+import { fetchRecord } from './confirmed';
 import { KEYS } from './keys';
 import { startedHere } from './startedHere';
 import { useOutbox } from './useOutbox';
@@ -19,7 +19,7 @@ export function useCallRecord(callId: string): CallRecordState {
   const isUnsent = waiting.some(({ kind, body }) => kind === 'calls' && body.id === callId);
   const { data, isFetched, fetchStatus } = useQuery({
     queryKey: KEYS.callRecord(callId),
-    queryFn: () => callApi<CallRecord>(PATHS.callRecord(callId)),
+    queryFn: () => fetchRecord(callId),
     // The server cannot know it before it has been sent; a call already there may be fetched again.
     enabled: (query) => !isUnsent || query.state.data !== undefined,
     retry: (failures, error) => failures < 2 && error.name === 'UnreachableError',

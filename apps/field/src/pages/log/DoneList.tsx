@@ -37,12 +37,19 @@ export function DoneList({ record, onCorrect }: DoneListProps) {
                 </Words>
               )}
             </View>
-            <Press kind="quiet" label={`Put right: ${title}`} onPress={() => onCorrect(work)} testID={`correct-${i + 1}`}>
-              Put right
-            </Press>
-            <Press kind="quiet" label={`Take back: ${title}`} onPress={() => withdrawAdjustment(record, work)} testID={`withdraw-${i + 1}`}>
-              Take back
-            </Press>
+            <View style={styles.keys}>
+              <Press kind="quiet" label={`Put right: ${title}`} onPress={() => onCorrect(work)} testID={`correct-${i + 1}`}>
+                Put right
+              </Press>
+              <Press
+                kind="quiet"
+                label={`Take back: ${title}`}
+                onPress={() => withdrawAdjustment(record, work)}
+                testID={`withdraw-${i + 1}`}
+              >
+                Take back
+              </Press>
+            </View>
           </View>
         );
       })}
@@ -52,6 +59,7 @@ export function DoneList({ record, onCorrect }: DoneListProps) {
 
 const styles = StyleSheet.create({
   list: { gap: SPACE.m },
-  entry: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center' },
-  words: { flexGrow: 1, flexShrink: 1, flexBasis: 180, minWidth: 0 },
+  entry: { flexDirection: 'row', alignItems: 'flex-start' },
+  words: { flex: 1, minWidth: 0 },
+  keys: { flexDirection: 'row' },
 });

@@ -36,7 +36,8 @@ export function NewCall() {
   // eslint-disable-next-line react-hooks/incompatible-library -- watched on purpose: the draft is kept at every letter
   const form = watch();
   const isBegun = form.siteId !== '';
-  const set = (name: Path<NewCallForm>) => (value: string) => setValue(name, value, { shouldDirty: true, shouldValidate: formState.isSubmitted });
+  const set = (name: Path<NewCallForm>) => (value: string) =>
+    setValue(name, value, { shouldDirty: true, shouldValidate: formState.isSubmitted });
   const error = (name: keyof NewCallForm) => formState.errors[name]?.message;
 
   useEffect(() => {

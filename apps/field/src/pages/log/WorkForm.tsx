@@ -1,0 +1,113 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { action, HINGE_LEAVES, isForbiddenOn, workGroup, type HingeName } from '@proper-swing/core';
+import { Field } from '../../design/Field';
+import { Form, FormCell } from '../../design/Form';
+import { Section, Slip } from '../../design/Section';
+import { Several } from '../../design/Several';
+import { Words } from '../../design/Words';
+import { useLengthWords } from '../../design/lengthWords';
+import { engineDoor } from '../../record/observed';
+import { isDoneOnce } from '../../record/planWords';
+import { WorkAmount } from './WorkAmount';
+import { hingesOf, isPlaning, type WorkDraft, type WorkFaults } from './workDraft';
+
+const LEAVES = HINGE_LEAVES.map((id) => ({ id, label: id === 'door' ? 'Leaf on the door' : 'Leaf on the leg' }));
+const SCREWS = [1, 2, 3, 4].map((id) => ({ id, label: String(id) }));
+const HINGES: Readonly<Record<HingeName, string>> = { top: 'Top', upper: 'Upper', middle: 'Middle', lower: 'Lower', bottom: 'Bottom' };
+
+export interface WorkFormProps {
+  record: CallRecord;
+  work: WorkDraft;
+  change: (next: Partial<WorkDraft>) => void;
+  faults: WorkFaults;
+}
+
+/** One piece of work: where, how much, with what. */
+export function WorkForm({ record, work, change, faults }: WorkFormProps) {
+  const words = useLengthWords();
+  const own = action(work.action);
+  const group = workGroup(work.action);
+  const isOther = work.action === 'otherWork';
+  return (
+    <Section title={own.title}>
+      {isForbiddenOn(own, engineDoor(record.door)) && (
+        <Slip label="Not allowed on this door">
+          <Words>{own.forbidden.why}</Words>
+        </Slip>
+      )}
+      {isOther && (
+        <Field
+          label="What was done"
+          value={work.remark}
+          onChange={(remark) => change({ remark })}
+          {...(faults.remark !== undefined && { error: faults.remark })}
+          isLong
+          testID="work-remark"
+        />
+      )}
+      {group?.isAtHinges && <AtHinges record={record} work={work} change={change} faults={faults} />}
+      {(!isDoneOnce(own.unit) || isPlaning(work.action)) && <WorkAmount work={work} change={change} words={words} error={faults.amount} />}
+      {group?.id === 'screws' && (
+        <>
+          <Words kind="label">If not all of its screws: which leaf, which from the top</Words>
+          <Several
+            label="Leaf"
+            options={LEAVES}
+            chosen={work.leaf ? [work.leaf] : []}
+            onChange={(chosen) => change({ leaf: chosen[chosen.length - 1] })}
+            testID="leaf"
+          />
+          <Several label="Screws" options={SCREWS} chosen={work.screws} onChange={(screws) => change({ screws })} testID="screw" />
+        </>
+      )}
+      <Form>
+        <FormCell>
+          <Field
+            label="With what"
+            value={work.part}
+            onChange={(part) => change({ part })}
+            {...(own.parts !== undefined && { hint: own.parts })}
+            testID="work-part"
+          />
+        </FormCell>
+        <FormCell>
+          <Field
+            label="Minutes"
+            value={work.minutes}
+            onChange={(minutes) => change({ minutes })}
+            {...(faults.minutes !== undefined && { error: faults.minutes })}
+            testID="work-minutes"
+          />
+        </FormCell>
+        {!isOther && (
+          <FormCell takes="whole">
+            <Field label="What you saw" value={work.remark} onChange={(remark) => change({ remark })} testID="work-remark" />
+          </FormCell>
+        )}
+      </Form>
+    </Section>
+  );
+}
+
+/** At which hinges: each by itself, or all in one tap. */
+function AtHinges({ record, work, change, faults }: WorkFormProps) {
+  const hinges = hingesOf(record);
+  const takesAll = work.corrects === undefined;
+  const hasAll = work.hinges.length === hinges.length;
+  return (
+    <>
+      <Words kind="label">{work.action === 'otherWork' ? 'At which hinge, if at one' : 'At which hinge'}</Words>
+      <Several
+        label="Hinges"
+        options={[...hinges.map((id) => ({ id, label: HINGES[id] })), ...(takesAll ? [{ id: 'all' as const, label: 'All' }] : [])]}
+        chosen={[...work.hinges, ...(hasAll ? (['all'] as const) : [])]}
+        onChange={(chosen) => {
+          const wantsAll = chosen.includes('all') !== hasAll;
+          change({ hinges: wantsAll ? (hasAll ? [] : hinges) : hinges.filter((id) => chosen.includes(id)) });
+        }}
+        error={faults.hinges}
+        testID="at"
+      />
+    </>
+  );
+}
