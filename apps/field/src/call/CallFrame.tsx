@@ -6,6 +6,7 @@ import { Header } from '../design/Header';
 import { Page, type PageProps } from '../design/Page';
 import { Press } from '../design/Press';
 import { SPACE } from '../design/tokens';
+import { useScreen } from '../design/useScreen';
 import { Words } from '../design/Words';
 import { StageStrip } from './StageStrip';
 import type { CallStage } from './stages';
@@ -21,6 +22,8 @@ export interface CallFrameProps extends Pick<PageProps, 'isFixed'> {
 /** What every stage of a call has round it; says so when the call is not to be had. */
 export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) {
   const { callId, record, isMissing } = useCallPage();
+  const { isFlat } = useScreen();
+  const strip = <StageStrip callId={callId} current={stage} />;
   const title = record?.door.title ?? 'Call';
   const sub = record?.site.name;
   const header = (
@@ -30,6 +33,7 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
         sub={sub}
         onBack={() => router.navigate('/')}
         backLabel="Back to today's calls"
+        beside={isFlat ? strip : undefined}
         right={
           stage !== undefined && (
             <Press label="Log work" onPress={() => router.replace(`/call/${callId}/log`)} style={styles.log} testID="to-log">
@@ -38,7 +42,7 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
           )
         }
       />
-      <StageStrip callId={callId} current={stage} />
+      {!isFlat && strip}
     </View>
   );
   if (record === undefined) {
@@ -64,4 +68,4 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
   );
 }
 
-const styles = StyleSheet.create({ log: { paddingHorizontal: SPACE.s } });
+const styles = StyleSheet.create({ log: { paddingHorizontal: SPACE.s, minHeight: 44 } });

@@ -2,14 +2,16 @@ import { router } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { LINE, TARGET } from '../design/tokens';
 import { usePalette } from '../design/theme';
+import { useScreen } from '../design/useScreen';
 import { Words } from '../design/Words';
 import { CALL_STAGES, type CallStage } from './stages';
 
 /** The stages of a call as one ruled strip; any can be jumped to. */
 export function StageStrip({ callId, current }: { callId: string; current: CallStage | undefined }) {
   const palette = usePalette();
+  const { isLow, isFlat } = useScreen();
   return (
-    <View style={[styles.strip, { borderColor: palette.rule }]} role="navigation" aria-label="Stages of the call">
+    <View style={[styles.strip, isFlat && styles.beside, { borderColor: palette.rule }]} role="navigation" aria-label="Stages of the call">
       {CALL_STAGES.map(({ id, title, path }) => {
         const isCurrent = id === current;
         return (
@@ -19,7 +21,7 @@ export function StageStrip({ callId, current }: { callId: string; current: CallS
             aria-current={isCurrent ? 'step' : undefined}
             onPress={() => router.replace(`/call/${callId}${path}`)}
             testID={`stage-${id}`}
-            style={[styles.stage, { borderColor: isCurrent ? palette.ink : 'transparent' }]}
+            style={[styles.stage, isLow && styles.low, { borderColor: isCurrent ? palette.ink : 'transparent' }]}
           >
             <Words kind="label" tone={isCurrent ? 'ink' : 'pencil'} style={isCurrent && styles.current}>
               {title}
@@ -34,5 +36,7 @@ export function StageStrip({ callId, current }: { callId: string; current: CallS
 const styles = StyleSheet.create({
   strip: { flexDirection: 'row', borderBottomWidth: LINE.hair },
   stage: { flex: 1, minHeight: TARGET - 4, alignItems: 'center', justifyContent: 'center', borderBottomWidth: 4 },
+  low: { minHeight: TARGET - 4, borderBottomWidth: 3 },
+  beside: { flexGrow: 2, flexShrink: 1, borderBottomWidth: 0 },
   current: { fontWeight: '700' },
 });

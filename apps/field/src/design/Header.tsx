@@ -4,6 +4,7 @@ import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { LINE, SPACE } from './tokens';
 import { Press } from './Press';
 import { usePalette } from './theme';
+import { useScreen } from './useScreen';
 import { Words } from './Words';
 import { NewerNotice } from './NewerNotice';
 import { SaveSign } from './SaveSign';
@@ -15,30 +16,34 @@ export interface HeaderProps {
   /** Where back leads, for a screen reader. */
   backLabel?: string;
   right?: ReactNode;
+  /** What stands in the title's line on a flat screen. */
+  beside?: ReactNode;
 }
 
 /** Title line of every page, with the quiet sign of what is not yet saved. */
-export function Header({ title, sub, onBack, backLabel = 'Back', right }: HeaderProps) {
+export function Header({ title, sub, onBack, backLabel = 'Back', right, beside }: HeaderProps) {
   const palette = usePalette();
+  const { isLow } = useScreen();
   return (
     <>
       <NewerNotice />
-      <View style={[styles.header, { borderColor: palette.ink }]} role="banner">
+      <View style={[styles.header, isLow && styles.low, { borderColor: palette.ink }]} role="banner">
         {onBack && (
           <Press kind="quiet" label={backLabel} onPress={onBack} style={styles.back}>
             <ArrowLeft size={26} color={palette.ink} />
           </Press>
         )}
         <View style={styles.words}>
-          <Words kind="title" heading={1} lines={1}>
+          <Words kind="title" heading={1} lines={1} style={isLow && styles.lowTitle}>
             {title}
           </Words>
-          {sub !== undefined && (
-            <Words kind="label" tone="pencil" lines={1}>
+          {sub !== undefined && beside === undefined && (
+            <Words kind="label" tone="pencil" lines={1} style={isLow && styles.lowSub}>
               {sub}
             </Words>
           )}
         </View>
+        {beside}
         <SaveSign />
         {right}
       </View>
@@ -56,6 +61,9 @@ const styles = StyleSheet.create({
     borderBottomWidth: LINE.bold,
     minHeight: 54,
   },
+  low: { minHeight: 46, paddingVertical: 0, paddingHorizontal: SPACE.s },
+  lowTitle: { fontSize: 19, lineHeight: 22 },
+  lowSub: { fontSize: 15, lineHeight: 17 },
   back: { paddingHorizontal: 0, marginLeft: -SPACE.s },
   words: { flex: 1, minWidth: 0 },
 });

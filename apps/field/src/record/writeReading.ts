@@ -50,6 +50,23 @@ export function withdrawReading(record: CallRecord, stage: Stage, id: StationId)
   write('readings', { ...earlier, ...entryStamp(record), supersedes: earlier.id, withdrawn: true });
 }
 
+/**
+ * Puts back a reading that was overwritten or erased: what took its place is withdrawn, and it is written as it was. It was not taken a
+ * second time.
+ *
+ * @throws when the device has no room left
+ */
+export function restoreReading(
+  record: CallRecord,
+  stage: Stage,
+  { station: id, kind, mm, typed, instrument, setId }: ReadingEntry,
+): CallRecord {
+  withdrawReading(record, stage, id);
+  const restored: ReadingEntry = { ...entryStamp(record), setId, station: id, kind, mm, typed, instrument };
+  write('readings', restored);
+  return mergeRecord(record, 'readings', restored);
+}
+
 /** The record with a walk-round of the stage in it, begun when there is none. */
 function withSet(record: CallRecord, stage: Stage): CallRecord {
   const lastWork = stage === 'found' ? '' : (standingWork(record).pop()?.id ?? '');

@@ -15,7 +15,7 @@ export interface DoorDrawingProps {
   /** Whole width including the labels at both sides, px. */
   width: number;
   height: number;
-  make: Pick<HingedMake, 'hingesOn' | 'slabHeightMm' | 'hingeHeightsMm'>;
+  make: Pick<HingedMake, 'hingesOn' | 'slabWidthMm' | 'slabHeightMm' | 'hingeHeightsMm'>;
   gapsMm: ReadonlyMap<StationId, number>;
   /** The door as it will be, drawn over the door as it is. */
   afterMm?: ReadonlyMap<StationId, number>;
@@ -28,31 +28,34 @@ export interface DoorDrawingProps {
 const SIDE_PX = 70;
 /** Lower than this there is no room for the doubt under each figure, px. */
 const LOW_BELOW_PX = 300;
-/** Narrower than this the figures along the head lie on each other, px. */
-const LEAST_WIDTH_PX = 380;
-
-/** How wide to draw a door where there is so much room: as a door looks, but never so narrow that its figures meet. */
-export const drawingWidth = (room: { width: number; height: number }) => Math.min(room.width, Math.max(room.height * 1.15, LEAST_WIDTH_PX));
+/** Gaps are drawn widened, so the opening is drawn a little wider for its height than it is. */
+const WIDENED = 1.35;
+/** Room for the legend on the slab, px. */
+const LEAST_OPENING_PX = 132;
+/** Figures along head and foot stand at least so far apart, px. */
+const FIGURES_APART_PX = 72;
 
 /** The door in its opening, gaps widened, with a label at each station. The drawing is the form: labels can be tapped. */
 export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
   const { width, height, make, gapsMm, afterMm, labels, active, onPick, unit } = props;
-  const { hingesOn, slabHeightMm, hingeHeightsMm } = make;
+  const { hingesOn, slabWidthMm, slabHeightMm, hingeHeightsMm } = make;
   const isLow = height < LOW_BELOW_PX;
   const endPx = labelHeight(isLow);
-  const size = useMemo(
-    () => ({ width: width - 2 * SIDE_PX, height: height - 2 * endPx, slabHeightMm, hingeHeightsMm }),
-    [width, height, endPx, slabHeightMm, hingeHeightsMm],
-  );
+  const size = useMemo(() => {
+    const drawn = height - 2 * endPx;
+    const asDoor = Math.max(LEAST_OPENING_PX, (drawn * WIDENED * slabWidthMm) / slabHeightMm);
+    return { width: Math.min(width - 2 * SIDE_PX, asDoor), height: drawn, slabHeightMm, hingeHeightsMm };
+  }, [width, height, endPx, slabWidthMm, slabHeightMm, hingeHeightsMm]);
+  const sideX = (width - size.width) / 2;
   const before = useMemo(() => doorOutline({ ...size, gapsMm }), [size, gapsMm]);
   const after = useMemo(() => afterMm && doorOutline({ ...size, gapsMm: afterMm }), [size, afterMm]);
   const mirrored = hingesOn === 'right';
   const pointed = useDeferredValue(active);
-  const places = useMemo(() => labelPlaces(size, endPx, mirrored), [size, endPx, mirrored]);
+  const places = useMemo(() => labelPlaces(size, width, endPx, mirrored), [size, width, endPx, mirrored]);
 
   return (
     <View style={{ width, height }} testID="door-drawing">
-      <View style={[styles.sheet, { left: SIDE_PX, top: endPx }]}>
+      <View style={[styles.sheet, { left: sideX, top: endPx }]}>
         <DoorSheet width={size.width} height={size.height} before={before} after={after} active={pointed} isMirrored={mirrored} />
         <Legend factor={before.factor} unit={unit} isPlanned={after !== undefined} />
       </View>
@@ -82,10 +85,13 @@ interface DoorSheetProps {
 const Legend = memo(function Legend({ factor, unit, isPlanned }: { factor: number; unit: string; isPlanned: boolean }) {
   return (
     <View style={styles.legend} pointerEvents="none">
-      <Words kind="small" tone="pencil">{`gaps ×${factor}, ${unit}`}</Words>
+      <Words kind="small" tone="pencil">{`gaps ×${factor}`}</Words>
+      <Words kind="small" tone="pencil">
+        {unit}
+      </Words>
       {isPlanned && (
         <Words kind="small" tone="pencil">
-          dashed: as it is
+          dashed: now
         </Words>
       )}
     </View>
@@ -118,18 +124,24 @@ const DoorSheet = memo(function DoorSheet({ width, height, before, after, active
 const mirror = (width: number) => `translate(${width} 0) scale(-1 1)`;
 
 /** Centres of the labels: outside the frame, level with their gaps; the ends of head and foot kept apart from each other. */
-function labelPlaces(size: { width: number; height: number }, endPx: number, mirrored: boolean): { id: StationId; x: number; y: number }[] {
+function labelPlaces(
+  size: { width: number; height: number },
+  total: number,
+  endPx: number,
+  mirrored: boolean,
+): { id: StationId; x: number; y: number }[] {
   const opening = openingIn(size);
-  const total = size.width + 2 * SIDE_PX;
+  const sideX = (total - size.width) / 2;
+  const across = Math.max(0.86 * (opening.right - opening.left), 2.5 * FIGURES_APART_PX);
   return WALKING_ORDER.map((id) => {
     const { edge, f = 0 } = station(id);
     const along = {
-      x: SIDE_PX + opening.left + (0.5 + (f - 0.5) * 0.86) * (opening.right - opening.left),
+      x: total / 2 + (f - 0.5) * across,
       y: endPx + opening.top + (0.5 + (f - 0.5) * 0.9) * (opening.bottom - opening.top),
     };
     const { x, y } = {
-      hinge: { x: SIDE_PX / 2, y: along.y },
-      latch: { x: total - SIDE_PX / 2, y: along.y },
+      hinge: { x: sideX - SIDE_PX / 2, y: along.y },
+      latch: { x: total - sideX + SIDE_PX / 2, y: along.y },
       head: { x: along.x, y: endPx / 2 },
       foot: { x: along.x, y: size.height + 1.5 * endPx },
     }[edge ?? 'foot'];

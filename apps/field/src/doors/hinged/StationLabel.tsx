@@ -19,7 +19,7 @@ const WIDTH = 68;
 const LINE_HEIGHT = 20;
 
 /** How high a label is, px: of one line on a low drawing, of two on others. */
-export const labelHeight = (isLow: boolean) => (isLow ? 34 : 50);
+export const labelHeight = (isLow: boolean) => (isLow ? 44 : 50);
 
 const boxAt = ({ x, y, isLow }: LabelPlace) => ({ left: x - WIDTH / 2, top: y - labelHeight(isLow) / 2, height: labelHeight(isLow) });
 

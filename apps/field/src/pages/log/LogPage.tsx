@@ -28,7 +28,7 @@ function LogFooter({ record, log: { work, faults, fault, leave, log } }: { recor
   }
   return (
     <>
-      <FormFault says={fault ?? Object.values<string | undefined>(faults)[0]} testID="log-fault" />
+      <FormFault says={fault ?? faults.remark ?? faults.hinges ?? faults.amount ?? faults.minutes} testID="log-fault" />
       <View style={styles.row}>
         <Press onPress={leave} testID="leave-work">
           Leave it

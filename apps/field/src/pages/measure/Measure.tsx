@@ -1,13 +1,15 @@
 import type { CallRecord, Stage } from '@proper-swing/contract';
-import { profileOf, station, type StationId } from '@proper-swing/core';
+import { FURTHER_STATIONS, profileOf, station, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
-import { StyleSheet, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
+import { StyleSheet, View, type LayoutChangeEvent } from 'react-native';
 import { usePreferences } from '../../offline/preferences';
 import { Press } from '../../design/Press';
-import { SPACE, WIDE_FROM } from '../../design/tokens';
-import { DoorDrawing, drawingWidth } from '../../doors/hinged/DoorDrawing';
+import { SPACE } from '../../design/tokens';
+import { useScreen } from '../../design/useScreen';
+import { Words } from '../../design/Words';
+import { DoorDrawing } from '../../doors/hinged/DoorDrawing';
 import { computeEstimate, useEstimate } from '../../engine/useEngine';
 import { observedAt, readingsByStation } from '../../record/observed';
 import { useLengthWords } from '../../design/lengthWords';
@@ -31,15 +33,15 @@ export interface MeasureProps {
 
 /** The walk-round: the drawing is the form, the keypad is under the thumb, the estimate follows every reading. */
 export const Measure = memo(function Measure({ record, stage, stations = NO_STATIONS }: MeasureProps) {
-  const { width } = useWindowDimensions();
-  const isWide = width >= WIDE_FROM;
-  const { units } = usePreferences();
+  const { isWide, isFlat } = useScreen();
+  const preferences = usePreferences();
+  const { units } = preferences;
   const client = useQueryClient();
   const words = useLengthWords();
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
   const observed = useMemo(() => observedAt(record, stage), [record, stage]);
   const estimate = useEstimate(observed);
-  const { draft, sheet, wantsDigits, fault, pick, turnSheet, press } = useWalk({
+  const { draft, sheet, wantsDigits, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo } = useWalk({
     record,
     stage,
     stations,
@@ -62,44 +64,69 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) => setArea({ width: layout.width, height: layout.height });
   const open = (page: string) => router.replace(`/call/${record.call.id}/${page}`);
 
+  const beside = isWide || isFlat;
+  const ids = sheet === 'further' ? FURTHER_STATIONS : area.height < LEAST_DRAWN_PX ? WALKING_ORDER : undefined;
+  const onward = ONWARD[stage];
+  const rests = draft.rests === true && sheet === 'gaps';
+  const isAllAsked = stations.length > 0 && stations.every((id) => readings.has(id));
+
   const walk = (
-    <View style={[styles.walk, isWide && styles.wide]}>
+    <View style={[styles.walk, beside && styles.wide]}>
       <View style={styles.area} onLayout={onLayout}>
-        {sheet === 'gaps' && area.width > 0 && (
+        {area.height > 0 && ids === undefined && (
           <DoorDrawing
-            width={drawingWidth(area)}
+            width={Math.min(area.width, WIDEST_PX)}
             height={area.height}
             make={record.door.make}
             gapsMm={gapsMm}
             labels={labels}
-            active={draft.station}
+            {...(!rests && { active: draft.station })}
             onPick={pick}
             unit={words.unit}
           />
         )}
-        {sheet === 'further' && <ReadingList readings={readings} estimate={estimate} active={draft.station} onPick={pick} words={words} />}
+        {area.height > 0 && ids !== undefined && (
+          <ReadingList ids={ids} readings={readings} estimate={estimate} active={draft.station} onPick={pick} words={words} />
+        )}
       </View>
-      <View style={isWide && styles.pad}>
-        <ActiveLine id={draft.station} text={draft.text} fault={fault} reading={readings.get(draft.station)} unit={words.unit} />
-        <Keypad keys={keypadFor(kind, units, wantsDigits)} onKey={press} />
+      <View style={[beside && styles.pad, isFlat && styles.flatPad]}>
+        {!rests && (
+          <>
+            <ActiveLine
+              id={draft.station}
+              text={draft.text}
+              fault={fault}
+              reading={readings.get(draft.station)}
+              unit={words.unit}
+              lost={lost?.earlier}
+              onUndo={undo}
+            />
+            <Keypad keys={keypadFor(kind, preferences, wantsDigits)} onKey={press} held={addsSixtyFourth ? 'sixtyFourth' : undefined} />
+          </>
+        )}
+        {rests && (
+          <View style={styles.rests} testID="all-read">
+            {lost && (
+              <Press onPress={undo} testID="undo">
+                Undo the last
+              </Press>
+            )}
+            <Words tone="pencil">Tap a gap to read it again.</Words>
+          </View>
+        )}
         <View style={styles.foot}>
           <Press onPress={turnSheet} testID={`sheet-${OTHER[sheet]}`} style={styles.sheet}>
             {SHEET_WORDS[OTHER[sheet]]}
           </Press>
-          {stage === 'found' && <EstimateBar estimate={estimate} observed={observed} onOpen={() => open('find')} />}
-          {stage === 'check' && (
+          {stage === 'found' && !rests && <EstimateBar estimate={estimate} observed={observed} onOpen={() => open('find')} />}
+          {(stage !== 'found' || rests) && (
             <Press
-              kind={stations.every((id) => readings.has(id)) ? 'primary' : 'plain'}
-              onPress={() => open('fix')}
+              kind={rests || isAllAsked ? 'primary' : 'plain'}
+              onPress={() => open(onward.page)}
               style={styles.proof}
-              testID="to-next-plan"
+              testID={onward.testID}
             >
-              What it did ›
-            </Press>
-          )}
-          {stage === 'left' && (
-            <Press onPress={() => open('prove')} style={styles.proof} testID="to-proof">
-              Found against left ›
+              {onward.says}
             </Press>
           )}
         </View>
@@ -126,17 +153,31 @@ function drawnTogether(diagnosed: Promise<void>): Promise<void> {
 
 const NO_STATIONS: readonly StationId[] = [];
 
+/** Lower than this a door cannot be drawn with its figures apart: rows take its place, px. */
+const LEAST_DRAWN_PX = 232;
+/** Wider a door is not drawn, px. */
+const WIDEST_PX = 560;
+
+/** Where a walk-round leads. */
+const ONWARD: Readonly<Record<Stage, { page: string; says: string; testID: string }>> = {
+  found: { page: 'find', says: 'All read: what is it?', testID: 'estimate' },
+  check: { page: 'fix', says: 'What it did ›', testID: 'to-next-plan' },
+  left: { page: 'prove', says: 'Found against left ›', testID: 'to-proof' },
+};
+
 const SHEET_WORDS: Readonly<Record<WalkSheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
 
 const OTHER: Readonly<Record<WalkSheet, WalkSheet>> = { gaps: 'further', further: 'gaps' };
 
 const styles = StyleSheet.create({
-  walk: { flex: 1, minHeight: 0, paddingBottom: SPACE.s },
+  walk: { flex: 1, minHeight: 0, paddingBottom: SPACE.xs },
   area: { flex: 1, minHeight: 0, alignItems: 'center' },
   wide: { flex: 1, minHeight: 0, flexDirection: 'row' },
   pad: { width: 340, justifyContent: 'flex-end' },
+  flatPad: { width: 312 },
+  rests: { paddingHorizontal: SPACE.m, paddingTop: SPACE.s, gap: SPACE.s, alignItems: 'center' },
   side: { width: 430 },
-  foot: { flexDirection: 'row', gap: SPACE.s, paddingHorizontal: SPACE.s, paddingTop: SPACE.s },
+  foot: { flexDirection: 'row', gap: SPACE.s, paddingHorizontal: SPACE.s, paddingTop: SPACE.xs },
   sheet: { width: 104, paddingHorizontal: SPACE.xs },
   proof: { flex: 1 },
 });

@@ -1,5 +1,6 @@
 import type { ReadingEntry } from '@proper-swing/contract';
-import { FURTHER_STATIONS, station, type Estimate, type StationId } from '@proper-swing/core';
+import { station, WALKING_ORDER, type Estimate, type StationId } from '@proper-swing/core';
+import { useEffect, useRef } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { LINE, SPACE, TARGET } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
@@ -7,6 +8,8 @@ import { Words } from '../../design/Words';
 import type { LengthWords } from '../../design/lengthWords';
 
 export interface ReadingListProps {
+  /** What it lists, in order. */
+  ids: readonly StationId[];
   readings: ReadonlyMap<StationId, ReadingEntry>;
   estimate: Estimate | undefined;
   active: StationId;
@@ -14,17 +17,30 @@ export interface ReadingListProps {
   words: LengthWords;
 }
 
-/** Level, plumb, sizes and bolt: what is read besides the gaps, all of it optional. */
-export function ReadingList({ readings, estimate, active, onPick, words }: ReadingListProps) {
+/** Stations as rows, the one being read in view: what is read besides the gaps, and the gaps themselves where there is no room to draw. */
+export function ReadingList({ ids, readings, estimate, active, onPick, words }: ReadingListProps) {
   const palette = usePalette();
+  const scroll = useRef<ScrollView>(null);
+  const at = ids.indexOf(active);
+  useEffect(() => {
+    // The row before it stays in view: what was just written is seen.
+    if (at >= 0) scroll.current?.scrollTo({ y: Math.max(0, at - 1) * TARGET, animated: false });
+  }, [at]);
   const expected = new Map((estimate?.expected ?? []).map((each) => [each.station, each]));
   return (
-    <ScrollView tabIndex={0} style={styles.list} contentContainerStyle={styles.rows}>
-      {FURTHER_STATIONS.map((id) => {
+    <ScrollView ref={scroll} tabIndex={0} style={styles.list} contentContainerStyle={styles.rows}>
+      {ids.map((id) => {
         const reading = readings.get(id);
         const guess = expected.get(id);
-        const isRead = reading?.kind === 'figure' && reading.mm !== null;
-        const shown = isRead ? words.withUnit(reading.mm ?? 0) : guess ? `≈${words.bare(guess.meanMm)} ±${words.withUnit(guess.sdMm)}` : '';
+        const isRead = reading?.kind === 'rubs' || (reading?.kind === 'figure' && reading.mm !== null);
+        const shown =
+          reading?.kind === 'rubs'
+            ? 'rubs'
+            : isRead
+              ? words.withUnit(reading.mm ?? 0)
+              : guess
+                ? `≈${words.bare(guess.meanMm)} ±${words.withUnit(guess.sdMm)}`
+                : '';
         return (
           <Pressable
             key={id}
@@ -42,7 +58,12 @@ export function ReadingList({ readings, estimate, active, onPick, words }: Readi
             <View style={styles.title}>
               <Words kind="label">{station(id).title}</Words>
             </View>
-            <Words kind={isRead ? 'title' : 'label'} tone={isRead ? 'ink' : 'pencil'} style={!isRead && styles.pencil}>
+            <Words
+              kind={isRead ? 'title' : 'label'}
+              tone={isRead ? 'ink' : 'pencil'}
+              style={!isRead && styles.pencil}
+              testID={isGap(id) ? `gap-${id}` : undefined}
+            >
               {shown}
             </Words>
           </Pressable>
@@ -52,9 +73,11 @@ export function ReadingList({ readings, estimate, active, onPick, words }: Readi
   );
 }
 
+const isGap = (id: StationId) => WALKING_ORDER.includes(id);
+
 const styles = StyleSheet.create({
   list: { width: '100%' },
-  rows: { padding: SPACE.s },
+  rows: { paddingHorizontal: SPACE.s },
   row: {
     flexDirection: 'row',
     alignItems: 'center',

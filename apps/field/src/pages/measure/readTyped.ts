@@ -1,4 +1,4 @@
-import { DomainError, parseLength, station, type Station, type StationId } from '@proper-swing/core';
+import { DomainError, parseLength, station, type EdgeId, type Station, type StationId } from '@proper-swing/core';
 
 export type TypedReading = { ok: true; mm: number } | { ok: false; message: string };
 
@@ -12,6 +12,15 @@ const SENSIBLE: Readonly<Record<Station['kind'], { from: number; to: number; say
   bow: { from: -40, to: 40, says: 'a bow' },
   bolt: { from: -40, to: 40, says: 'a bolt' },
 };
+
+/** Gaps that doors have, mm: beyond, the figure or its point is wrong, and it is asked about (common practice, no source). */
+const USUAL_UP_TO_MM: Readonly<Partial<Record<EdgeId, number>>> = { hinge: 16, head: 20, latch: 20, foot: 35 };
+
+/** Whether a gap is one that hardly any door has. */
+export function isUnheardOf(id: StationId, mm: number): boolean {
+  const { edge } = station(id);
+  return edge !== undefined && mm > (USUAL_UP_TO_MM[edge] ?? Infinity);
+}
 
 /** Reads what was typed for a station, in the person's units; what is wrong is said in words. */
 export function readTyped(id: StationId, text: string, units: 'mm' | 'in'): TypedReading {

@@ -7,6 +7,8 @@ import { keepDraft, readDraft } from '../../offline/draft';
 export interface Draft {
   station: StationId;
   text: string;
+  /** All is read: no key writes until a gap is picked. */
+  rests?: true;
 }
 
 export interface DraftState {
@@ -24,9 +26,11 @@ export interface DraftState {
  * @param first where a walk begins
  * @param asked a station asked for by name
  */
-export function useDraft(callId: string, stage: Stage, first: StationId, asked?: StationId): DraftState {
+export function useDraft(callId: string, stage: Stage, first: Draft, asked?: StationId): DraftState {
   const key = `swing.draft.${callId}.${stage}`;
-  const [draft, setDrawn] = useState<Draft>(() => draftFor(readDraft(key, isDraft), asked) ?? { station: asked ?? first, text: '' });
+  const [draft, setDrawn] = useState<Draft>(
+    () => draftFor(readDraft(key, isDraft), asked) ?? (asked === undefined ? first : { station: asked, text: '' }),
+  );
   const held = useRef(draft);
   const newest = useCallback(() => held.current, []);
   const setDraft = useCallback(

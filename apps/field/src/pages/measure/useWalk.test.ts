@@ -1,4 +1,4 @@
-import { mergeRecord, type CallRecord, type ReadingEntry } from '@proper-swing/contract';
+import { mergeRecord, standing, type CallRecord, type ReadingEntry } from '@proper-swing/contract';
 import type { StationId } from '@proper-swing/core';
 import { act, renderHook } from '@testing-library/react-native';
 import { outbox } from '../../offline/outbox';
@@ -26,7 +26,7 @@ function walk(change: Partial<WalkOptions> = {}) {
   const key = (label: string): KeypadKey => {
     const { draft, wantsDigits } = result.current;
     const kind = draft.station.startsWith('plumb') ? 'lean' : 'gap';
-    const found = keypadFor(kind, options.units, wantsDigits)
+    const found = keypadFor(kind, { units: options.units, finest: 64 }, wantsDigits)
       .flat()
       .find((each) => each.label === label);
     if (found === undefined) throw new Error(`no key ${label}`);
@@ -46,8 +46,57 @@ function walk(change: Partial<WalkOptions> = {}) {
     },
     pick: (id: StationId) => act(() => result.current.pick(id)),
     turn: () => act(() => result.current.turnSheet()),
+    undo: () => {
+      act(() => result.current.undo());
+      rerender({ ...options, record: withWaiting(record) });
+    },
+    standing: () => standing(readings()),
   };
 }
+
+describe('a reading that is a slip', () => {
+  it('is asked about where hardly any door has such a gap, and kept when it is meant', async () => {
+    const { walk: now, tap, pick } = walk();
+    await tap('4', '6', 'Next');
+    expect([now().fault, readings()]).toEqual(['46 mm? Hardly any door has that. Next again keeps it.', []]);
+    await tap('Erase', '.', '6', 'Next');
+    expect(readings().map(({ mm }) => mm)).toEqual([4.6]);
+    pick('foot.mid');
+    await tap('3', '8', 'Next', 'Next');
+    expect(readings()[1]).toMatchObject({ station: 'foot.mid', mm: 38 });
+  });
+
+  it('can be had back for a while, as it was, when it was overwritten or erased; it was not taken twice', async () => {
+    const { walk: now, tap, pick, undo, standing: stand } = walk();
+    await tap('3', 'Next');
+    expect(now().lost).toBeUndefined();
+    pick('latch.bottom');
+    await tap('9', 'Next');
+    expect(now().lost).toMatchObject({ station: 'latch.bottom', earlier: { mm: 3 } });
+    undo();
+    expect([now().lost, now().draft.station]).toEqual([undefined, 'latch.bottom']);
+    expect(stand().map(({ mm, typed, supersedes }) => [mm, typed, supersedes])).toEqual([[3, '3 mm', undefined]]);
+    pick('latch.bottom');
+    await tap('Erase');
+    expect(stand()).toEqual([]);
+    undo();
+    expect(stand().map(({ mm }) => mm)).toEqual([3]);
+  });
+});
+
+describe('when all is read', () => {
+  it('no key writes until a gap is picked again', async () => {
+    const { walk: now, tap, pick } = walk();
+    for (let gap = 0; gap < 12; gap += 1) await tap('3', 'Next');
+    expect([now().draft.rests, readings()]).toMatchObject([true, { length: 12 }]);
+    await tap('9', 'Next', 'Rubs', 'Erase');
+    expect(readings()).toHaveLength(12);
+    pick('head.mid');
+    await tap('4', 'Next');
+    expect(readings()[12]).toMatchObject({ station: 'head.mid', mm: 4 });
+    expect(now().draft.rests).toBe(true);
+  });
+});
 
 describe('a walk round the door', () => {
   it('types, writes what was typed with its unit, and goes on to the next gap', async () => {
@@ -75,6 +124,12 @@ describe('a walk round the door', () => {
     expect(readings()[0]).toMatchObject({ mm: 3.175, typed: '1/8 in' });
     await tap('0–9', '3', '/', '3', '2', 'Next');
     expect(readings()[1]).toMatchObject({ mm: expect.closeTo(2.38125, 9) as number, typed: '3/32 in' });
+    await tap('1/32…', '+1/64', '1/8', '1/8');
+    expect(
+      readings()
+        .slice(2)
+        .map(({ typed }) => typed),
+    ).toEqual(['9/64 in', '1/8 in']);
   });
 
   it('says what is wrong with a figure and keeps it to be mended', async () => {
@@ -84,10 +139,10 @@ describe('a walk round the door', () => {
     expect([now().draft.text, readings()]).toEqual(['260', []]);
     await tap('Erase', 'Erase');
     expect(now().draft.text).toBe('2');
-    await tap('6');
+    await tap('.');
     expect(now().fault).toBeUndefined();
-    await tap('Next');
-    expect(readings()[0]?.mm).toBe(26);
+    await tap('6', 'Next');
+    expect(readings()[0]?.mm).toBe(2.6);
   });
 
   it('Next on nothing passes on; Erase on nothing takes the reading back', async () => {

@@ -1,14 +1,14 @@
-import type { CallRecord, Stage } from '@proper-swing/contract';
-import type { StationId } from '@proper-swing/core';
+import type { CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
+import { formatNumber, MM_PER_UNIT, parseLength, type StationId } from '@proper-swing/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { outbox } from '../../offline/outbox';
 import { readingsByStation } from '../../record/observed';
 import { withUnit } from '../../record/typedText';
-import { withdrawReading, writeReading, type Taken } from '../../record/writeReading';
-import type { KeypadKey } from './keypadKeys';
-import { readTyped } from './readTyped';
+import { restoreReading, withdrawReading, writeReading, type Taken } from '../../record/writeReading';
+import type { ActKey, KeypadKey } from './keypadKeys';
+import { isUnheardOf, readTyped } from './readTyped';
 import { useDraft, type Draft } from './useDraft';
-import { firstUnread, flipSign, following, sheetOf, type WalkSheet } from './walk';
+import { firstUnread, flipSign, following, isRoundRead, sheetOf, type WalkSheet } from './walk';
 
 export interface WalkOptions {
   record: CallRecord;
@@ -20,32 +20,61 @@ export interface WalkOptions {
   alongside: (next: CallRecord) => Promise<void>;
 }
 
+/** A reading that was overwritten or erased, while it can be had back. */
+export interface Lost {
+  station: StationId;
+  earlier: ReadingEntry;
+}
+
 export interface Walk {
   draft: Draft;
   sheet: WalkSheet;
   /** Whether fractions are typed digit by digit. */
   wantsDigits: boolean;
+  /** Whether the next fraction gets a 64th more. */
+  addsSixtyFourth: boolean;
   fault: string | undefined;
+  lost: Lost | undefined;
   pick: (id: StationId) => void;
   turnSheet: () => void;
   press: (key: KeypadKey) => void;
+  /** Puts back what was overwritten or erased. */
+  undo: () => void;
 }
+
+/** So long what was overwritten can be had back, ms. */
+export const UNDO_FOR_MS = 8000;
 
 /** The walk round the door: which station is read, what is typed, and what a key does. A key may come before the last one has been drawn. */
 export function useWalk({ record, stage, stations, units, alongside }: WalkOptions): Walk {
+  const asFound = readingsByStation(record, stage);
   const {
     draft,
     newest: newestDraft,
     setDraft,
-  } = useDraft(record.call.id, stage, firstUnread(readingsByStation(record, stage)), stations[0]);
+  } = useDraft(
+    record.call.id,
+    stage,
+    { station: firstUnread(asFound), text: '', ...(stations.length === 0 && isRoundRead(asFound) && { rests: true as const }) },
+    stations[0],
+  );
   const [sheet, setSheet] = useState<WalkSheet>(sheetOf(draft.station));
   const [wantsDigits, setWantsDigits] = useState(false);
+  const [addsSixtyFourth, setAddsSixtyFourth] = useState(false);
   const [fault, setFault] = useState<string>();
+  const [lost, setLost] = useState<Lost>();
+  // What was asked about: the same figure again is meant.
+  const asked = useRef('');
   // Keys go by what is newest and not by what is shown.
   const newestRecord = useRef(record);
   useEffect(() => {
     newestRecord.current = record;
   }, [record]);
+  useEffect(() => {
+    if (lost === undefined) return undefined;
+    const timer = setTimeout(() => setLost(undefined), UNDO_FOR_MS);
+    return () => clearTimeout(timer);
+  }, [lost]);
 
   const pick = useCallback(
     (id: StationId) => {
@@ -55,15 +84,17 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
     [setDraft],
   );
 
-  const stationAfter = (at: StationId): StationId => {
+  const nextAfter = (at: StationId): Draft => {
     const read = readingsByStation(newestRecord.current, stage);
     const next = stations.find((id) => id !== at && !read.has(id));
     if (next !== undefined) setSheet(sheetOf(next));
-    return next ?? (stage === 'check' ? at : following(at, read, sheet));
+    const station = next ?? (stage === 'check' && stations.length > 0 ? undefined : following(at, read, sheet));
+    return station === undefined ? { station: at, text: '', rests: true } : { station, text: '' };
   };
 
   const take = (taken: Taken) => {
     const at = newestDraft().station;
+    const earlier = readingsByStation(newestRecord.current, stage).get(at);
     const release = outbox.hold();
     let drawn = Promise.resolve();
     try {
@@ -77,39 +108,62 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
       void drawn.then(release);
     }
     setFault(undefined);
-    setDraft({ station: stationAfter(at), text: '' }, drawn);
+    setAddsSixtyFourth(false);
+    setLost(earlier && { station: at, earlier });
+    setDraft(nextAfter(at), drawn);
   };
 
   const finish = (text: string) => {
     const at = newestDraft().station;
     if (text.trim() === '') {
-      setDraft({ station: stationAfter(at), text: '' });
+      setDraft(nextAfter(at));
       return;
     }
     const read = readTyped(at, text, units);
-    if (read.ok) {
-      take({ kind: 'figure', mm: read.mm, typed: withUnit(text, units) });
+    if (!read.ok) {
+      setFault(read.message);
+      setDraft({ station: at, text });
       return;
     }
-    setFault(read.message);
-    setDraft({ station: at, text });
+    const figure = `${at} ${text}`;
+    if (isUnheardOf(at, read.mm) && asked.current !== figure) {
+      asked.current = figure;
+      setFault(`${withUnit(text, units)}? Hardly any door has that. Next again keeps it.`);
+      setDraft({ station: at, text });
+      return;
+    }
+    asked.current = '';
+    take({ kind: 'figure', mm: read.mm, typed: withUnit(text, units) });
   };
 
   const erase = () => {
     const { station: at, text } = newestDraft();
-    if (text !== '') setDraft({ station: at, text: text.slice(0, -1) });
-    else withdrawReading(newestRecord.current, stage, at);
+    if (text !== '') {
+      setDraft({ station: at, text: text.slice(0, -1) });
+      return;
+    }
+    const earlier = readingsByStation(newestRecord.current, stage).get(at);
+    withdrawReading(newestRecord.current, stage, at);
+    setLost(earlier && { station: at, earlier });
+  };
+
+  const undo = () => {
+    if (lost === undefined) return;
+    newestRecord.current = restoreReading(newestRecord.current, stage, lost.earlier);
+    setLost(undefined);
+    pick(lost.station);
   };
 
   const onKey = (key: KeypadKey) => {
-    const { station: at, text } = newestDraft();
+    const { station: at, text, rests } = newestDraft();
+    if (rests) return;
     switch (key.does) {
       case 'type':
         setFault(undefined);
         setDraft({ station: at, text: key.text === '-' ? flipSign(text) : text + key.text });
         return;
       case 'enter':
-        finish(key.text);
+        finish(addsSixtyFourth ? aSixtyFourthMore(key.text) : key.text);
         return;
       case 'append-enter':
         finish(`${text === '' ? '0' : text}${key.text}`);
@@ -118,13 +172,14 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
         ACTS[key.id]();
     }
   };
-  const ACTS: Readonly<Record<Extract<KeypadKey, { does: 'act' }>['id'], () => void>> = {
+  const ACTS: Readonly<Record<ActKey, () => void>> = {
     next: () => finish(newestDraft().text),
     back: erase,
     rubs: () => take({ kind: 'rubs' }),
     unreachable: () => take({ kind: 'unreachable' }),
     digits: () => setWantsDigits(true),
     fractions: () => setWantsDigits(false),
+    sixtyFourth: () => setAddsSixtyFourth((was) => !was),
   };
   // The pad is drawn once; it always reaches the newest handler.
   const newest = useRef(onKey);
@@ -139,5 +194,11 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
     pick(other === 'gaps' ? firstUnread(readingsByStation(newestRecord.current, stage)) : 'plumb.hinge');
   };
 
-  return { draft, sheet, wantsDigits, fault, pick, turnSheet, press };
+  return { draft, sheet, wantsDigits, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo };
+}
+
+/** A fraction of an inch with a 64th more, as it is written: `1/8` is `9/64`. */
+function aSixtyFourthMore(fraction: string): string {
+  const { mm } = parseLength(fraction, { defaultUnit: 'in' });
+  return formatNumber(mm + MM_PER_UNIT.in / 64, { system: 'in', finest: 64 });
 }

@@ -1,6 +1,6 @@
-import { STATION_IDS, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { FURTHER_STATIONS, STATION_IDS, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { keypadFor } from './keypadKeys';
-import { firstUnread, flipSign, following, neighbour, sheetOf } from './walk';
+import { firstUnread, flipSign, following, isRoundRead, neighbour, sheetOf } from './walk';
 
 const read = (...ids: StationId[]) => new Map(ids.map((id) => [id, 1]));
 
@@ -15,9 +15,16 @@ describe('the way round the door', () => {
     expect(following('latch.bottom', read('latch.bottom'), 'gaps')).toBe('latch.mid');
     expect(following('latch.bottom', read('latch.bottom', 'latch.mid', 'latch.top'), 'gaps')).toBe('head.latch');
     expect(following('foot.latch', read('foot.latch'), 'gaps')).toBe('latch.bottom');
-    expect(following('latch.mid', read(...WALKING_ORDER), 'gaps')).toBe('latch.top');
-    // Among what is read besides the gaps there is no way round.
-    expect(following('plumb.hinge', read(), 'further')).toBe('plumb.hinge');
+    expect(following('latch.mid', read(...WALKING_ORDER), 'gaps')).toBeUndefined();
+    expect([isRoundRead(read(...WALKING_ORDER)), isRoundRead(read(...WALKING_ORDER.slice(1)))]).toEqual([true, false]);
+  });
+
+  it('goes down the rows of what is read besides, past what was read, and stays at the last', () => {
+    const [first, second, third] = FURTHER_STATIONS as [StationId, StationId, StationId];
+    const last = FURTHER_STATIONS[FURTHER_STATIONS.length - 1] as StationId;
+    expect(following(first, read(first), 'further')).toBe(second);
+    expect(following(first, read(first, second), 'further')).toBe(third);
+    expect(following(last, read(last), 'further')).toBe(last);
   });
 
   it('has a neighbour on each side, the last beside the first', () => {
@@ -37,36 +44,46 @@ describe('the way round the door', () => {
 });
 
 describe('the keypad', () => {
-  const labels = (...args: Parameters<typeof keypadFor>) =>
-    keypadFor(...args)
+  const keysFor = (kind: Parameters<typeof keypadFor>[0], units: 'mm' | 'in', wantsDigits = false, finest: 32 | 64 = 32) =>
+    keypadFor(kind, { units, finest }, wantsDigits);
+  const labels = (...args: Parameters<typeof keysFor>) =>
+    keysFor(...args)
       .flat()
       .map(({ label }) => label);
 
-  it('has four rows of four, Next in the corner under the thumb, whatever is read', () => {
+  it('has four rows, Next in the corner under the thumb, whatever is read', () => {
     for (const kind of ['gap', 'stop', 'opening', 'slab', 'lean', 'bow', 'bolt'] as const) {
       for (const units of ['mm', 'in'] as const) {
-        const keys = keypadFor(kind, units, false);
-        expect(keys.map((row) => row.length)).toEqual([4, 4, 4, 4]);
+        const keys = keysFor(kind, units);
+        expect(keys.map((row) => row.length)).toEqual(kind === 'gap' && units === 'in' ? [5, 5, 5, 4] : [4, 4, 4, 4]);
         expect(keys[3]?.[3]).toMatchObject({ id: 'next' });
-        expect(new Set(keys.flat().map(({ id }) => id)).size).toBe(16);
+        expect(new Set(keys.flat().map(({ id }) => id)).size).toBe(keys.flat().length);
+        expect(keys.flat().map(({ id }) => id)).toContain('back');
       }
     }
   });
 
   it('a gap can rub, and a length can carry a sign', () => {
-    expect(labels('gap', 'mm', false)).toContain('Rubs');
+    expect(labels('gap', 'mm')).toContain('Rubs');
     expect(labels('gap', 'in', true)).toContain('Rubs');
-    expect(labels('lean', 'mm', false)).toContain('+/−');
-    expect(labels('lean', 'mm', false)).not.toContain('Rubs');
+    expect(labels('lean', 'mm')).toContain('+/−');
+    expect(labels('lean', 'mm')).not.toContain('Rubs');
   });
 
   it('fractions of an inch finish a reading with one tap, or are typed digit by digit', () => {
-    const fractions = keypadFor('gap', 'in', false).flat();
-    expect(fractions.filter(({ does }) => does === 'enter')).toHaveLength(12);
     expect(
-      keypadFor('gap', 'in', true)
+      keysFor('gap', 'in')
+        .flat()
+        .filter(({ does }) => does === 'enter'),
+    ).toHaveLength(14);
+    expect(
+      keysFor('gap', 'in', true)
         .flat()
         .filter(({ does }) => does === 'enter'),
     ).toEqual([]);
+  });
+
+  it('adds a 64th where the gauge tells one', () => {
+    expect([labels('gap', 'in', false, 64).includes('+1/64'), labels('gap', 'in').includes('+1/64')]).toEqual([true, false]);
   });
 });
