@@ -58,10 +58,10 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
   );
 }
 
-/** Opens a station to be read: of the door as found, or as it hangs now that work has been done. */
-export function openStation(record: CallRecord, id: StationId): void {
+/** Opens stations to be read, one after another: of the door as found, or as it hangs now that work has been done. */
+export function openStation(record: CallRecord, ...ids: StationId[]): void {
   const stage = standingWork(record).length > 0 ? 'stage=check&' : '';
-  router.replace(`/call/${record.call.id}/measure?${stage}at=${id}`);
+  router.replace(`/call/${record.call.id}/measure?${stage}at=${ids.join()}`);
 }
 
 function nameOf({ kind, id, title }: NextChoice): string {

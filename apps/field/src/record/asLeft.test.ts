@@ -34,7 +34,10 @@ describe('a door as it is left', () => {
     expect(said(found)).toBe('By gauge even: 8 gaps as found. Not tried by hand: free is not claimed. 4 gaps not read.');
     const proved = { ...found, findings: allTried('t', found) };
     expect(said(proved)).toBe('Free by 6 tries; even by 8 gaps as found. 4 gaps not read.');
-    expect([isProved(proofOfCall(proved)), isProved(proofOfCall(found))]).toEqual([true, false]);
+    expect([isProved(proofOfCall(proved), true), isProved(proofOfCall(found), true)]).toEqual([true, false]);
+    // On a call for a rattle nobody gauges a gap; where one was read, even has to be shown.
+    const rattle = { ...exampleRecord(), findings: allTried('t', found) };
+    expect([isProved(proofOfCall(rattle), false), isProved(proofOfCall(rattle), true)]).toEqual([true, false]);
   });
 
   it('once something is done, neither what was found nor what was tried before it is claimed', () => {

@@ -15,6 +15,7 @@ import {
   readingStep,
   reckoningWith,
   recheckAfter,
+  WALKING_ORDER,
   type AnsweredFinding,
   type DoneStep,
   type HingedDoor,
@@ -75,6 +76,10 @@ export function lastReadings(record: CallRecord): ReadonlyMap<StationId, Reading
       .map((entry) => [entry.station, entry]),
   );
 }
+
+/** Whether any gap round the door was gauged on the call, or rubbed. */
+export const isGapRead = (record: CallRecord): boolean =>
+  [...lastReadings(record)].some(([id, { kind }]) => WALKING_ORDER.includes(id) && kind !== 'unreachable');
 
 /** Standing answers by finding: of the door as found, or checked again after a piece of work. */
 export function answersByFinding(record: CallRecord, after?: Adjustment): ReadonlyMap<string, string> {

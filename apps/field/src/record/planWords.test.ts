@@ -1,6 +1,16 @@
 import type { Correction, Plan, PlannedStep } from '@proper-swing/core';
 import { lengthWords } from '../design/lengthWords';
-import { againWords, amountWords, chancesWords, placeWords, surerByWords, tellsRemainder, uncertaintyWords, untilWords } from './planWords';
+import {
+  againWords,
+  amountWords,
+  chancesInWords,
+  chancesWords,
+  placeWords,
+  surerByWords,
+  tellsRemainder,
+  uncertaintyWords,
+  untilWords,
+} from './planWords';
 
 const words = lengthWords({ system: 'mm' });
 const step = (change: Partial<PlannedStep>): PlannedStep => ({
@@ -97,6 +107,19 @@ describe('how sure a plan is', () => {
     expect(chancesWords({ ...plan(0.88, known), steps: [step({})] }, correction('cures', 'free'))).toBe(
       'For: slab swollen (92 %). At the first check free over 99 %, no gap was read; still so in two years over 99 %. Check after every step.',
     );
+    expect([
+      chancesInWords(plan(0.3, known), correction('wait')),
+      chancesInWords({ ...plan(0.3, known), steps: [step({})] }, correction('cures')),
+      chancesInWords(plan(0.88, known), correction('true')),
+      chancesInWords(plan(0.88, known), correction('cures', 'free')),
+      chancesInWords(plan(0.7, known), correction('falls short', 'book')),
+    ]).toEqual([
+      'For: slab swollen, very likely.',
+      'For: slab swollen, very likely. Free: almost sure. Even: not likely, a second go is likely.',
+      'Free: almost sure. Even: very likely.',
+      'For: slab swollen, very likely. Free: almost sure. No gap was read.',
+      'For: slab swollen, very likely. Free: almost sure. Even: likely. By the book: hardly.',
+    ]);
     expect([tellsRemainder(correction('wait')), tellsRemainder(correction('cures'))]).toEqual([false, true]);
   });
 });

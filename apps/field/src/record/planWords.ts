@@ -168,6 +168,34 @@ export function chancesWords({ chances: { free, even, book }, steps, holds }: Pl
   );
 }
 
+/** Outcomes that name no cause: there is nothing to treat. */
+const NEEDS_NOTHING: readonly PlanOutcome[] = ['true', 'done', 'check all round'];
+
+/** Chances in the words of the trade, from so much on. */
+const CHANCE_WORDS: readonly (readonly [from: number, says: string])[] = [
+  [0.95, 'almost sure'],
+  [0.8, 'very likely'],
+  [0.6, 'likely'],
+  [0.4, 'even chances'],
+  [0.2, 'not likely'],
+  [0, 'hardly'],
+];
+
+const likelihood = (chance: number) => CHANCE_WORDS.find(([from]) => chance >= from)?.[1] ?? '';
+
+/** What it is for and how likely it is to do it at the first check, without a figure: `For loose screws. Free: almost sure. Even: likely.` */
+export function chancesInWords({ chances: { free, even, book }, steps }: Plan, { outcome, binds, cause }: Correction): string {
+  const lead = NEEDS_NOTHING.includes(outcome) ? '' : `For: ${cause.title.toLowerCase()}, ${likelihood(cause.probability)}.`;
+  if (outcome === 'wait') return lead;
+  const again = steps.length > 0 && even < LIKELY && binds !== 'free' ? ', a second go is likely' : '';
+  return sentences(
+    lead !== '' && lead,
+    `Free: ${likelihood(free)}.`,
+    binds === 'free' ? 'No gap was read.' : `Even: ${likelihood(even)}${again}.`,
+    binds === 'book' && `By the book: ${likelihood(book)}.`,
+  );
+}
+
 /** Whether what is left of the gaps is worth telling: not of a door that waits, or of which too little is known. */
 export function tellsRemainder({ outcome, unknown }: Correction): boolean {
   return unknown.length === 0 && !PROMISES_NOTHING.includes(outcome);

@@ -1,20 +1,23 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
-import { recheckAfter, type PlanOutcome } from '@proper-swing/core';
-import { useMemo } from 'react';
+import { recheckAfter, type PlanAim, type PlanOutcome } from '@proper-swing/core';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { usePlan } from '../../engine/useEngine';
 import { CallFrame } from '../../call/CallFrame';
-import { observedNow, uncheckedWork } from '../../record/observed';
-import { Fix } from './Fix';
+import { observedNow, standingWork, uncheckedWork } from '../../record/observed';
+import { adjustmentFor } from '../../record/writeAdjustment';
+import { chosenPlan, Fix } from './Fix';
 import { PlanSearch } from './PlanSearch';
+import { logStep } from './stepLog';
 
 export function FixPage() {
+  const [aim, setAim] = useState<PlanAim>('quickest');
   return (
-    <CallFrame stage="fix" footer={(record) => <FixFooter record={record} />}>
-      {(record) => <Planned record={record} />}
+    <CallFrame stage="fix" footer={(record) => <FixFooter record={record} aim={aim} />}>
+      {(record) => <Planned record={record} aim={aim} onChoose={setAim} />}
     </CallFrame>
   );
 }
@@ -23,16 +26,22 @@ export function FixPage() {
 const ASKS_FOR_MORE: readonly PlanOutcome[] = ['measure first', 'read again', 'look again', 'find out first'];
 
 /**
- * After a step comes its check; when all is done, or nothing is to be done, the whole door is measured as left. Before anything is done the
- * way is back to finding out: what was read as found is no proof.
+ * The step that is next is logged from here; after a step comes its check; when all is done, or nothing is to be done, the whole door is
+ * measured as left. Before anything is done the other way is back to finding out: what was read as found is no proof.
  */
-function FixFooter({ record }: { record: CallRecord }) {
+function FixFooter({ record, aim }: { record: CallRecord; aim: PlanAim }) {
   const { correction } = usePlan(useMemo(() => observedNow(record), [record]));
   const [last] = uncheckedWork(record).slice(-1);
   const readBefore = record.readings.map(({ station }) => station);
   const recheck = last === undefined ? [] : recheckAfter(last.action, last.hinge ?? undefined, readBefore);
-  const hasWorked = record.adjustments.length > 0;
-  const isBeforeWork = correction === undefined || ASKS_FOR_MORE.includes(correction.outcome) || correction.plans[0]?.steps.length !== 0;
+  const hasWorked = standingWork(record).length > 0;
+  const steps = (correction && chosenPlan(correction, aim)?.steps) ?? [];
+  const isBeforeWork = correction === undefined || ASKS_FOR_MORE.includes(correction.outcome) || steps.length > 0;
+  const next = steps.findIndex((step) => adjustmentFor(record, step) === undefined);
+  const nextStep = steps[next];
+  // As found it is as it will be left: nothing has to be gauged again.
+  const isGood = !hasWorked && correction?.outcome === 'true';
+  const isDue = nextStep !== undefined && recheck.length === 0;
   return (
     <View style={styles.row}>
       {recheck.length > 0 && (
@@ -51,25 +60,30 @@ function FixFooter({ record }: { record: CallRecord }) {
         </Press>
       ) : (
         <Press
-          kind={hasWorked && recheck.length === 0 ? 'primary' : 'plain'}
+          kind={(hasWorked || isGood) && recheck.length === 0 && !isDue ? 'primary' : 'plain'}
           style={styles.half}
-          onPress={() => router.replace(`/call/${record.call.id}/measure?stage=left`)}
+          onPress={() => router.replace(`/call/${record.call.id}/${isGood ? 'prove' : 'measure?stage=left'}`)}
           testID="to-prove"
         >
-          Measure it as left
+          {isGood ? 'Prove it' : 'Measure it as left'}
+        </Press>
+      )}
+      {isDue && (
+        <Press kind="primary" style={styles.half} onPress={() => logStep(record, nextStep)} testID="log-next">
+          {`Done: log step ${next + 1}`}
         </Press>
       )}
     </View>
   );
 }
 
-function Planned({ record }: { record: CallRecord }) {
+function Planned({ record, aim, onChoose }: { record: CallRecord; aim: PlanAim; onChoose: (aim: PlanAim) => void }) {
   const observed = useMemo(() => observedNow(record), [record]);
   const planning = usePlan(observed);
   return (
     <View style={styles.planned}>
       <PlanSearch {...planning} />
-      {planning.correction && <Fix record={record} correction={planning.correction} />}
+      {planning.correction && <Fix record={record} correction={planning.correction} aim={aim} onChoose={onChoose} />}
     </View>
   );
 }

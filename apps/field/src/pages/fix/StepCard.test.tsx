@@ -36,6 +36,12 @@ const logged = () => outbox.waiting().flatMap(({ kind, body }) => (kind === 'adj
 // What is logged stays in the outbox: nothing is sent from a unit test.
 beforeAll(() => onlineManager.setOnline(false));
 
+/** The remark, opened where it is folded. */
+function remarkField() {
+  if (screen.queryByTestId('say-more') !== null) fireEvent.press(screen.getByTestId('say-more'));
+  return screen.getByTestId('step-remark');
+}
+
 afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
 
 describe('a step of the plan', () => {
@@ -75,7 +81,7 @@ describe('a step of the plan', () => {
   it('logs what was really done beside what was planned', () => {
     render(<StepCard record={record} step={shim} number={2} done={undefined} isNext words={words} />);
     fireEvent.press(screen.getByLabelText('More: Really done'));
-    fireEvent.changeText(screen.getByLabelText('What you saw (may stay empty)'), 'Second layer to seat it.');
+    fireEvent.changeText(remarkField(), 'Second layer to seat it.');
     fireEvent.press(screen.getByTestId('log-step'));
     expect(logged()).toMatchObject([
       {
@@ -94,9 +100,9 @@ describe('a step of the plan', () => {
     const card = (amount: number) => (
       <StepCard record={record} step={{ ...shim, amount }} number={2} done={undefined} isNext words={words} />
     );
-    const remark = () => screen.getByLabelText('What you saw (may stay empty)').props.value as string;
+    const remark = () => remarkField().props.value as string;
     render(card(2));
-    fireEvent.changeText(screen.getByLabelText('What you saw (may stay empty)'), 'Leg is soft');
+    fireEvent.changeText(remarkField(), 'Leg is soft');
     screen.unmount();
     render(card(2));
     expect(remark()).toBe('Leg is soft');
@@ -104,11 +110,11 @@ describe('a step of the plan', () => {
     const kept = deviceStorage.keys().filter((key) => key.startsWith('swing.draft.log'));
     render(card(3));
     expect(remark()).toBe('');
-    fireEvent.changeText(screen.getByLabelText('What you saw (may stay empty)'), 'Leg is firm');
+    fireEvent.changeText(remarkField(), 'Leg is firm');
     expect(deviceStorage.keys().filter((key) => key.startsWith('swing.draft.log'))).toEqual(kept);
     // A new plan while the step is on the page begins its log again.
     screen.rerender(card(4));
-    expect([remark(), screen.getByTestId('log-amount-value').props.children]).toEqual(['', '4']);
+    expect([remark(), screen.getByTestId('log-amount-value').props.children]).toEqual(['', 'Really done: 4 layers of 0.5 mm card']);
     fireEvent.press(screen.getByTestId('log-step'));
     expect(deviceStorage.keys().filter((key) => key.startsWith('swing.draft.log'))).toEqual([]);
   });

@@ -9,12 +9,12 @@ import { Stepper } from '../../design/Stepper';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import type { LengthWords } from '../../design/lengthWords';
+import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { useKeptDraft } from '../../offline/draft';
-import { uncheckedWork } from '../../record/observed';
 import { LookAgain } from './LookAgain';
-import { againWords, amountWords, isDoneOnce, measuredWords, placeWords, untilWords } from '../../record/planWords';
+import { againWords, amountWords, isDoneOnce, placeWords, untilWords, wayWords } from '../../record/planWords';
 import { withdrawAdjustment, writeAdjustment } from '../../record/writeAdjustment';
+import { asPlanned, isLogOf, stepLogKey } from './stepLog';
 
 export interface StepCardProps {
   record: CallRecord;
@@ -64,8 +64,15 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
         </View>
       )}
       {done && <LookAgain record={record} after={done} ids={step.lookAgain} />}
+      {shows && step.cautions.length > 0 && (
+        <Slip label="Take care">
+          {step.cautions.map((caution) => (
+            <Words key={caution}>{caution}</Words>
+          ))}
+        </Slip>
+      )}
+      {shows && !done && <StepLog key={step.amount} record={record} step={step} />}
       {shows && <StepDetail step={step} />}
-      {shows && !done && <StepLog key={step.amount} record={record} step={step} isNext={isNext} />}
     </View>
   );
 }
@@ -73,13 +80,6 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
 function StepDetail({ step }: { step: PlannedStep }) {
   return (
     <View style={styles.detail}>
-      {step.cautions.length > 0 && (
-        <Slip label="Take care">
-          {step.cautions.map((caution) => (
-            <Words key={caution}>{caution}</Words>
-          ))}
-        </Slip>
-      )}
       {step.how.map((line, i) => (
         <View key={line} style={styles.how}>
           <Words kind="label" tone="pencil">
@@ -97,56 +97,42 @@ function StepDetail({ step }: { step: PlannedStep }) {
   );
 }
 
-/** What was really done, while it is being typed. */
-interface StepLogDraft {
-  /** What the plan asked for then. */
-  planned: number;
-  amount: number;
-  remark: string;
-}
-
-/** Whether a draft is of the log of a step as it is planned now: another plan begins another log. */
-const isLogOf =
-  (step: PlannedStep) =>
-  (kept: unknown): kept is StepLogDraft => {
-    const { planned, amount, remark } = (kept ?? {}) as Partial<StepLogDraft>;
-    return planned === step.amount && Number.isFinite(amount) && typeof remark === 'string';
-  };
-
-function StepLog({ record, step, isNext }: { record: CallRecord; step: PlannedStep; isNext: boolean }) {
-  const key = `swing.draft.log.${record.call.id}.${step.action}.${step.hinge ?? ''}`;
-  const asPlanned: StepLogDraft = { planned: step.amount, amount: step.amount, remark: '' };
-  const { draft, setDraft: setLog, drop } = useKeptDraft(key, isLogOf(step), () => asPlanned);
+function StepLog({ record, step }: { record: CallRecord; step: PlannedStep }) {
+  const words = useLengthWords();
+  const doneWords = (amount: number) => (step.planed ? words.withUnit(amount) : wayWords(step.action, amount, step.unit, words));
+  const planned = asPlanned(step);
+  const { draft, setDraft: setLog, drop } = useKeptDraft(stepLogKey(record, step), isLogOf(step), () => planned);
   const { amount, remark } = draft;
+  const [says, setSays] = useState(false);
   const size = step.planed ? 0.5 : 1;
   const log = () => {
     writeAdjustment(record, step, amount, remark);
-    drop(asPlanned);
+    drop(planned);
   };
-  // Work that has not been checked yet is checked first.
-  const isDue = isNext && uncheckedWork(record).length === 0;
   return (
     <View style={styles.detail}>
       {!isDoneOnce(step.unit) && (
-        <Stepper
-          label="Really done"
-          value={String(amount)}
-          onStep={(by) => setLog({ ...draft, amount: amount + by * size })}
-          testID="log-amount"
-        >
-          <Words>{`Really done, in ${step.unit}`}</Words>
+        <Stepper label="Really done" onStep={(by) => setLog({ ...draft, amount: amount + by * size })} testID="log-amount">
+          <Words testID="log-amount-value">{`Really done: ${amount === 0 ? 'nothing' : doneWords(amount)}`}</Words>
         </Stepper>
       )}
-      <Field label="What you saw (may stay empty)" value={remark} onChange={(text) => setLog({ ...draft, remark: text })} />
-      <Press kind={isDue ? 'primary' : 'plain'} onPress={log} testID="log-step">
+      <Press onPress={log} testID="log-step">
         Done: log this step
       </Press>
+      {(remark !== '' || says) && (
+        <Field label="What you saw" value={remark} onChange={(text) => setLog({ ...draft, remark: text })} testID="step-remark" />
+      )}
+      {remark === '' && !says && (
+        <Press kind="quiet" onPress={() => setSays(true)} testID="say-more">
+          Say what you saw
+        </Press>
+      )}
     </View>
   );
 }
 
-function loggedWords({ amount, unit, remark }: Adjustment, words: LengthWords): string {
-  const measured = measuredWords(amount, unit, words);
+function loggedWords({ action, amount, unit, remark }: Adjustment, words: LengthWords): string {
+  const measured = wayWords(action, amount, unit, words);
   const done = measured === '' ? 'done' : measured;
   return remark === '' ? done : `${done}; ${remark}`;
 }

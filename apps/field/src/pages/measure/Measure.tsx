@@ -112,6 +112,11 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
               </Press>
             )}
             <Words tone="pencil">Tap a gap to read it again.</Words>
+            {stage === 'found' && (
+              <View style={styles.likely}>
+                <EstimateBar estimate={estimate} observed={observed} onOpen={() => open('find')} />
+              </View>
+            )}
           </View>
         )}
         <View style={styles.foot}>
@@ -160,7 +165,7 @@ const WIDEST_PX = 560;
 
 /** Where a walk-round leads. */
 const ONWARD: Readonly<Record<Stage, { page: string; says: string; testID: string }>> = {
-  found: { page: 'find', says: 'All read: what is it?', testID: 'estimate' },
+  found: { page: 'find', says: 'All read: what is it?', testID: 'to-what' },
   check: { page: 'fix', says: 'What it did ›', testID: 'to-next-plan' },
   left: { page: 'prove', says: 'Found against left ›', testID: 'to-proof' },
 };
@@ -175,6 +180,7 @@ const styles = StyleSheet.create({
   wide: { flex: 1, minHeight: 0, flexDirection: 'row' },
   pad: { width: 340, justifyContent: 'flex-end' },
   flatPad: { width: 312 },
+  likely: { flexDirection: 'row', alignSelf: 'stretch' },
   rests: { paddingHorizontal: SPACE.m, paddingTop: SPACE.s, gap: SPACE.s, alignItems: 'center' },
   side: { width: 430 },
   foot: { flexDirection: 'row', gap: SPACE.s, paddingHorizontal: SPACE.s, paddingTop: SPACE.xs },

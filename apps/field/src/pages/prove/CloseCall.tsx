@@ -9,6 +9,7 @@ import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useCallSummaries } from '../../offline/lists';
 import { leftReadings, proofOfCall } from '../../record/asLeft';
+import { isGapRead } from '../../record/observed';
 import { closeCall, reopenCall } from '../../record/closeCall';
 import { isProved, REASONS_LEFT } from './proofWords';
 
@@ -21,18 +22,19 @@ export function CloseCall({ record }: { record: CallRecord }) {
   if (record.call.state === 'done') return <Closed record={record} />;
   if (asksWhy) return <WhyLeft record={record} onLeave={() => setAsksWhy(false)} />;
   const isMeasured = proof.gauged.length > 0;
-  const close = () => (isProved(proof) ? closeCall(record) : setAsksWhy(true));
+  const proved = isProved(proof, isGapRead(record));
+  const close = () => (proved ? closeCall(record) : setAsksWhy(true));
   return (
     <View style={styles.row}>
       <Press
-        kind={isMeasured ? 'plain' : 'primary'}
+        kind={isMeasured || proved ? 'plain' : 'primary'}
         style={styles.half}
         onPress={() => router.replace(`/call/${record.call.id}/measure?stage=left`)}
         testID="measure-left"
       >
         {isMeasured && !leftReadings(record).isAsFound ? 'Measure again' : 'Measure it as left'}
       </Press>
-      <Press kind={isProved(proof) ? 'primary' : 'plain'} style={styles.half} onPress={close} testID="close-call">
+      <Press kind={proved ? 'primary' : 'plain'} style={styles.half} onPress={close} testID="close-call">
         Close the call
       </Press>
     </View>

@@ -51,8 +51,12 @@ function failing({ rubs, bad, uneven }: Proof, tries: ReadonlyMap<FindingId, str
   ];
 }
 
-/** Whether a call can be closed without a word: free and even are shown. */
-export const isProved = ({ free, even }: Proof): boolean => free === 'shown' && even === 'shown';
+/**
+ * Whether a call can be closed without a word: free and even are shown; where no gap was ever gauged on it, as on a call for a rattle, free
+ * is enough.
+ */
+export const isProved = ({ free, even }: Proof, isGapRead: boolean): boolean =>
+  free === 'shown' && (even === 'shown' || (even === 'unknown' && !isGapRead));
 
 /** Why a call is closed though the door is not proved; other words can be typed. */
 export const REASONS_LEFT = [

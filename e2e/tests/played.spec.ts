@@ -1,0 +1,163 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from '../house';
+import { expectAllSaved } from '../technician';
+
+/** A finger on the app, counted. */
+class Finger {
+  taps = 0;
+  constructor(readonly page: Page) {}
+
+  async tap(...testIds: string[]) {
+    for (const id of testIds) {
+      this.taps += 1;
+      await this.page.getByTestId(id).click();
+    }
+  }
+
+  /** Keys of the keypad, each a tap: `3 Next`. */
+  async keys(labels: string) {
+    await this.tap(...labels.split(' ').map((label) => `key-${label}`));
+  }
+
+  /** From Today to a call on a door that is known. */
+  async begin(url: string, complaint: string): Promise<string> {
+    await this.page.goto(url);
+    await this.tap('new-call');
+    for (const name of ['Ottersby Village Hall', 'Committee room']) {
+      this.taps += 1;
+      await this.page.getByRole('radio', { name }).click();
+    }
+    await this.tap(`complaint-${complaint}`, 'start-call');
+    await expect(this.page.getByTestId('to-look')).toBeVisible();
+    return /call\/([0-9a-f-]+)/.exec(this.page.url())?.[1] ?? '';
+  }
+
+  /** Proves by hand and closes. */
+  async prove() {
+    await this.tap('stage-prove', 'all-good', 'close-call');
+  }
+}
+
+interface House {
+  rows: <T>(sql: string, ...values: string[]) => T[];
+}
+const workOf = (house: House, callId: string) =>
+  house
+    .rows<{ action: string; hinge: string | null }>('SELECT action, hinge FROM adjustment WHERE callId = ? ORDER BY id', callId)
+    .map(({ action, hinge }) => (hinge === null ? action : `${action} ${hinge}`));
+const stateOf = (house: House, callId: string) =>
+  house.rows<{ state: string; leftBecause: string | null }>('SELECT state, leftBecause FROM "call" WHERE id = ?', callId);
+const DONE = [{ state: 'done', leftBecause: null }];
+
+// What each call is and what is done about it is common practice, no source.
+
+test('a door that closes by itself: one pin, then the next', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'swingsItself');
+  await finger.tap('to-look', 'check-halfOpen-closes', 'stage-fix', 'read-unknown');
+  // Leans: across the wall, then in it.
+  await finger.keys('4 +/− Next 0 Next');
+  await finger.tap('stage-fix');
+  await expect(page.getByTestId('step-1')).toContainText('Bend a pin');
+  await finger.tap('log-next');
+  await finger.tap('check-halfOpen-creeps');
+  await expect(page.getByTestId('step-1')).toContainText('Bend the bottom pin as well');
+  await finger.tap('log-next', 'check-halfOpen-stays');
+  await finger.prove();
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual(['bendPin top', 'bendNextPin bottom']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+  expect(finger.taps).toBeLessThanOrEqual(24);
+});
+
+test('a rattle: the tab of the strike, and no hinge is touched', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'rattles');
+  await finger.tap('stage-fix', 'read-unknown');
+  // The stop stands off top and foot alike.
+  await finger.keys('3 Next 3 Next');
+  await finger.tap('stage-fix');
+  await expect(page.getByTestId('step-1')).toContainText('Bend the strike’s tab');
+  await finger.tap('log-next', 'check-latch-alone');
+  await finger.prove();
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual(['bendTab']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+  expect(finger.taps).toBeLessThanOrEqual(20);
+});
+
+test('a door even at 1/8 in all round: nothing is done, and it is proved as found', async ({ page, house }) => {
+  await page.goto(`${house.url}/settings`);
+  await page.getByTestId('units-in').click();
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'other');
+  await finger.tap('stage-measure');
+  await finger.keys(Array(9).fill('1/8').join(' '));
+  await finger.tap('stage-fix');
+  await expect(page.getByTestId('plan-outcome')).toHaveText('Free and even as it stands. Leave it alone.');
+  await expect(page.getByTestId('step-1')).toHaveCount(0);
+  await finger.tap('to-prove', 'all-good');
+  await expect(page.getByTestId('verdict')).toHaveText('Free by 6 tries; even by 9 gaps as found. 3 gaps not read.');
+  await finger.tap('close-call');
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual([]);
+  expect(stateOf(house, callId)).toEqual(DONE);
+  expect(finger.taps).toBeLessThanOrEqual(30);
+});
+
+test('loose screws found: they are tightened before any gap is read', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'rubsLatchTop');
+  await finger.tap('to-look', 'check-topScrews-loose', 'stage-fix');
+  await expect(page.getByTestId('step-1')).toContainText('Tighten the hinge screws');
+  await finger.tap('log-next');
+  expect(finger.taps).toBeLessThanOrEqual(12);
+  await expect(page.getByTestId('step-1')).toContainText('Logged: done');
+  await finger.tap('check-topScrews-tight', 'to-check');
+  await finger.keys('2 Next 3 Next 3 Next 0 Next');
+  await finger.tap('to-next-plan');
+  await expect(page.getByTestId('plan-outcome')).not.toContainText('Tighten what is loose');
+  await finger.tap('to-prove');
+  await finger.keys('3 Next 3 Next 3 Next 3 Next 3 Next 3 Next 2 Next 2 Next 2 Next');
+  await finger.prove();
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual(['tighten top']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+});
+
+test('a swollen door: sealed, left to dry, and the call says so', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'sticksWhenWet');
+  await finger.tap('stage-measure');
+  await finger.keys('½ ½ ½');
+  await finger.tap('stage-fix');
+  await expect(page.getByTestId('plan-outcome')).toHaveText('Nothing is cut or set today: the slab has to dry first.');
+  await finger.tap('log-next', 'stage-prove', 'close-call');
+  finger.taps += 1;
+  await page.getByRole('radio', { name: 'Has to dry: come back' }).click();
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual(['dryAndSeal']);
+  expect(stateOf(house, callId)).toEqual([{ state: 'done', leftBecause: 'Has to dry: come back' }]);
+  expect(finger.taps).toBeLessThanOrEqual(20);
+});
+
+test('a kick at the strike: told in words, with its parts', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'wontLatch');
+  await finger.tap('to-log', 'group-other');
+  await page.getByTestId('work-remark').fill('Strike kicked in: leg glued and clamped, longer strike fitted');
+  await page.getByTestId('work-part').fill('strike 200 mm, four screws 63 mm');
+  await page.getByTestId('work-minutes').fill('50');
+  await finger.tap('log-work');
+  await finger.prove();
+  await expectAllSaved(page);
+  expect(house.rows('SELECT action, part, minutes, remark FROM adjustment WHERE callId = ?', callId)).toEqual([
+    {
+      action: 'otherWork',
+      part: 'strike 200 mm, four screws 63 mm',
+      minutes: 50,
+      remark: 'Strike kicked in: leg glued and clamped, longer strike fitted',
+    },
+  ]);
+  expect(stateOf(house, callId)).toEqual(DONE);
+});
