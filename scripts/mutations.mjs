@@ -108,7 +108,7 @@ export const MUTATIONS = [
   ['a 5xx taken as refusal', field('offline/api.ts', 'if (response.status >= 500)', 'if (response.status >= 600)', 'offline/api')],
   [
     'a new check after new work',
-    field('record/writeReading.ts', "(stage !== 'check' || isAfterWork(record, current))", 'true', 'record/writing'),
+    field('record/writeReading.ts', "(stage === 'found' || isAfterWork(record, current))", 'true', 'record/writing'),
   ],
   [
     'findings asked at "left"',
@@ -253,4 +253,21 @@ export const MUTATIONS = [
   ],
   ['what friction holds stays', core('planning/sidesTold.ts', 'held.includes(each) || ', '', 'hinged/hingeWork')],
   ['work tried is work checked', field('record/observed.ts', 'unchecked.length > 1 || !isTried(each)', 'true', 'record/observed')],
+  ['a cure elsewhere has cured nothing', core('model/action.ts', 'place !== at;', 'false;', 'hinged/doneAt')],
+  ['work at the bottom has its own name', core('hinged/tables/doneAt.ts', "tighten: { bottom: 'tightenBottom' },", '', 'hinged/doneAt')],
+  ['a door that waits weighs nothing', core('planning/planCorrections.ts', ' || weighed.isWaiting ? []', ' ? []', 'planning/correcting')],
+  ['free is not claimed untried', core('hinged/proof/proof.ts', 'untried.length === 0)', 'true)', 'hinged/proof')],
+  ['even is not claimed ungauged', core('hinged/proof/proof.ts', 'unjudged.length === 0)', 'true)', 'hinged/proof')],
+  ['what was found is no proof after work', field('record/asLeft.ts', ' || standingWork(record).length > 0', '', 'record/asLeft')],
+  [
+    'tries from before the work are let go',
+    field('record/asLeft.ts', ' && isAfterWork(record, entry));\n  return new Map(tried', ');\n  return new Map(tried', 'record/asLeft'),
+  ],
+  [
+    'what is gauged as left is heard',
+    field('record/observed.ts', " || (set.stage === 'left' && work.length > 0 && keyOf(set) > begun)", '', 'record/asLeft'),
+  ],
+  ['all read, no key writes', field('pages/measure/useWalk.ts', 'if (rests) return;', '', 'measure/useWalk')],
+  ['a slip is asked about', field('pages/measure/useWalk.ts', 'isUnheardOf(at, read.mm) && ', 'false && ', 'measure/useWalk')],
+  ['what was confirmed meanwhile stays', field('offline/sending.ts', '      noteConfirmed(outgoing);\n', '', 'offline/sending')],
 ].map(([breaks, where]) => ({ breaks, ...where }));
