@@ -144,6 +144,8 @@ const WORK = {
   },
   // A middle hinge that was off the line of the others moved no gap.
   bringToLine: () => undefined,
+  // What is told in words is not the tool's to plan.
+  otherWork: () => undefined,
   // Pressure on the seal changes nothing that this world gauges.
   turnPressure: () => undefined,
   fileStrike: (door, step, random) => {
