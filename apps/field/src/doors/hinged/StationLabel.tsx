@@ -62,7 +62,7 @@ export const StationFigure = memo(
     const place = boxAt({ x, y, isLow });
     const lines = sub === undefined ? main : `${main}\n${sub}`;
     // Most figures are such, and all change with every reading: one element each.
-    if (!isActive && isPencil) {
+    if (!isActive && isPencil && verdict === undefined) {
       return (
         <Words
           kind="label"
@@ -79,9 +79,12 @@ export const StationFigure = memo(
     return (
       <View nativeID={figureId(id)} role="img" aria-label={heard} style={[styles.box, place, isActive && active.ring]}>
         {isPencil ? (
-          <Words kind="label" tone="pencil" style={styles.pencil} testID={`gap-${id}`}>
-            {lines}
-          </Words>
+          <View style={styles.line}>
+            {verdict && <GapMark verdict={verdict} size={14} />}
+            <Words kind="label" tone="pencil" style={styles.pencil} testID={`gap-${id}`}>
+              {lines}
+            </Words>
+          </View>
         ) : (
           <>
             <View style={styles.line}>

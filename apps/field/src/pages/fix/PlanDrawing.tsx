@@ -92,6 +92,7 @@ function planLabels(plan: Plan, record: CallRecord, words: LengthWords) {
       main,
       sub: was,
       isPencil: true,
+      ...(isRead && { verdict }),
       spoken: `will be about ${words.withUnit(Math.max(0, afterMm))}, ${VERDICT_WORDS[verdict]}; ${was}`,
     });
   }

@@ -139,7 +139,7 @@ function triedLabels(tried: Tried, words: LengthWords): ReadonlyMap<StationId, G
       {
         main: afterMm <= 0 ? 'rubs' : words.bare(afterMm),
         ...(Math.abs(afterMm - beforeMm) >= 0.05 && { sub: beforeMm <= 0 ? 'rubbed' : `was ${words.bare(beforeMm)}` }),
-        isPencil: false,
+        isPencil: true,
         verdict,
         spoken: `would be ${words.withUnit(Math.max(0, afterMm))}, ${VERDICT_WORDS[verdict]}`,
       },
