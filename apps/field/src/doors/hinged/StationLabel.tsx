@@ -78,27 +78,21 @@ export const StationFigure = memo(
     }
     return (
       <View nativeID={figureId(id)} role="img" aria-label={heard} style={[styles.box, place, isActive && active.ring]}>
-        {isPencil ? (
-          <View style={styles.line}>
-            {verdict && <GapMark verdict={verdict} size={14} />}
-            <Words kind="label" tone="pencil" style={styles.pencil} testID={`gap-${id}`}>
-              {lines}
-            </Words>
-          </View>
-        ) : (
-          <>
-            <View style={styles.line}>
-              {verdict && <GapMark verdict={verdict} size={14} />}
-              <Words kind="title" testID={`gap-${id}`}>
-                {main}
-              </Words>
-            </View>
-            {sub !== undefined && (
-              <Words kind="label" tone="pencil" style={styles.sub}>
-                {sub}
-              </Words>
-            )}
-          </>
+        <View style={styles.line}>
+          {verdict && <GapMark verdict={verdict} size={14} />}
+          <Words
+            kind={isPencil ? 'label' : 'title'}
+            tone={isPencil ? 'pencil' : 'ink'}
+            style={isPencil && styles.pencil}
+            testID={`gap-${id}`}
+          >
+            {main}
+          </Words>
+        </View>
+        {sub !== undefined && (
+          <Words kind="label" tone="pencil" style={styles.sub}>
+            {sub}
+          </Words>
         )}
       </View>
     );
