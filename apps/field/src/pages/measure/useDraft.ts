@@ -1,7 +1,7 @@
 import type { Stage } from '@proper-swing/contract';
 import { STATION_IDS, type StationId } from '@proper-swing/core';
 import { useCallback, useRef, useState } from 'react';
-import { keepDraft, readDraft } from '../../offline/draft';
+import { dropDraft, keepDraft, readDraft } from '../../offline/draft';
 
 /** Where the walk-round stands: the station being read and what is typed so far. */
 export interface Draft {
@@ -35,7 +35,9 @@ export function useDraft(callId: string, stage: Stage, first: Draft, asked?: Sta
   const newest = useCallback(() => held.current, []);
   const setDraft = useCallback(
     (next: Draft, drawn?: Promise<void>) => {
-      keepDraft(key, next);
+      // That all is read is told by the readings: what is kept would hold back the keys of the next walk.
+      if (next.rests) dropDraft(key);
+      else keepDraft(key, next);
       held.current = next;
       if (drawn === undefined) setDrawn(next);
       else void drawn.then(() => setDrawn(held.current));

@@ -98,6 +98,17 @@ describe('when all is read', () => {
   });
 });
 
+it('a rest is not kept: a station asked for again has its keys, and so has a walk begun after more work', async () => {
+  const first = walk({ stage: 'check', stations: ['bolt.low'] });
+  await first.tap('3', 'Next');
+  expect(first.walk().draft).toMatchObject({ station: 'bolt.low', rests: true });
+  expect(walk({ record: first.record, stage: 'check', stations: ['bolt.low'] }).walk().draft).toEqual({ station: 'bolt.low', text: '' });
+  const left = walk({ stage: 'left' });
+  for (let gap = 0; gap < 12; gap += 1) await left.tap('3', 'Next');
+  expect(left.walk().draft.rests).toBe(true);
+  expect(walk({ record: left.record, stage: 'left' }).walk().draft).toEqual({ station: 'latch.bottom', text: '' });
+});
+
 describe('a walk round the door', () => {
   it('types, writes what was typed with its unit, and goes on to the next gap', async () => {
     const { walk: now, tap } = walk();
