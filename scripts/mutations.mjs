@@ -253,7 +253,10 @@ export const MUTATIONS = [
   ],
   ['what friction holds stays', core('planning/sidesTold.ts', 'held.includes(each) || ', '', 'hinged/hingeWork')],
   ['work tried is work checked', field('record/observed.ts', 'unchecked.length > 1 || !isTried(each)', 'true', 'record/observed')],
-  ['a cure elsewhere has cured nothing', core('model/action.ts', 'place !== at;', 'false;', 'hinged/doneAt')],
+  [
+    'a cure elsewhere has cured nothing',
+    core('hinged/tables/doneAt.ts', "at !== hinge ? 'otherWork' : known", 'false ? id : known', 'hinged/doneAt'),
+  ],
   ['work at the bottom has its own name', core('hinged/tables/doneAt.ts', "tighten: { bottom: 'tightenBottom' },", '', 'hinged/doneAt')],
   ['a door that waits weighs nothing', core('planning/planCorrections.ts', ' || weighed.isWaiting ? []', ' ? []', 'planning/correcting')],
   ['free is not claimed untried', core('hinged/proof/proof.ts', 'untried.length === 0)', 'true)', 'hinged/proof')],

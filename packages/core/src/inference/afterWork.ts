@@ -1,4 +1,4 @@
-import { isElsewhere, type ActionEffect } from '../model/action';
+import type { ActionEffect } from '../model/action';
 import type { DoorModel } from '../model/doorModel';
 import { planedOff, PLANING_SD_MM } from '../model/planingLine';
 import { addSpread, dot, widened, type Gaussian } from '../numbers/gaussian';
@@ -9,9 +9,6 @@ import type { DoneStep } from './observed';
 
 /** How far watched work was drawn, as a share of all the way: one standard deviation. */
 const STOPPED_SHARE_SD = 0.25;
-
-/** A cure at another place may have moved the slab there by so much, one standard deviation, mm (common practice, no source). */
-const ELSEWHERE: Extract<ActionEffect, { kind: 'unknown' }> = { kind: 'unknown', movesSdMm: 0.8 };
 
 /** One step on its way into a posterior. */
 interface Working<K extends ActionEffect['kind']> {
@@ -122,8 +119,7 @@ export function afterWork(belief: Belief, { hypothesis, posterior }: HeldHypothe
   const before = posterior.mean.length;
   const state = withFurther(posterior, done.length);
   done.forEach((step, k) => {
-    const action = belief.model.action(step.action);
-    const effect = isElsewhere(action, step.place) ? ELSEWHERE : action.effect;
+    const { effect } = belief.model.action(step.action);
     const work = WORKS[effect.kind] as (working: Working<ActionEffect['kind']>) => void;
     work({ belief, hypothesis, step, effect, state, errorAt: before + k });
   });

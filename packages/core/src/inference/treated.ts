@@ -1,4 +1,3 @@
-import { isElsewhere } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { Belief, HeldHypothesis } from './belief';
 import type { DoneStep } from './observed';
@@ -11,9 +10,7 @@ export function isTreated(
   { model, space, held, done }: Pick<Belief, 'model' | 'space' | 'held' | 'done'>,
   { id, cures, at }: Cause,
 ): boolean {
-  const own = done.filter(
-    (step) => cures.includes(step.action) && (at === undefined || step.place === at) && !isElsewhere(model.action(step.action), step.place),
-  );
+  const own = done.filter((step) => cures.includes(step.action) && (at === undefined || step.place === at));
   if (own.length === 0) return false;
   // What is set rather than cured leaves no magnitude to gauge: it has been treated.
   if (own.some((step) => model.action(step.action).effect.kind !== 'cure')) return true;

@@ -70,11 +70,6 @@ export function minutesOf({ minutes }: Pick<Action, 'minutes'>, amount: number):
   return minutes.first + minutes.each * (Math.abs(amount) - 1);
 }
 
-/** Whether a cure was done at another place than its own: it may have moved the slab there, and has cured nothing that is known of. */
-export function isElsewhere({ at, effect }: Pick<Action, 'at' | 'effect'>, place: string | undefined): boolean {
-  return effect.kind === 'cure' && at !== undefined && place !== undefined && place !== at;
-}
-
 /** Whether it moves the slab, at one place or whole, rather than take something away or bring a part to it. */
 export function setsSlab({ effect }: Pick<Action, 'effect'>): boolean {
   return effect.kind === 'shift' || effect.kind === 'lower';

@@ -1,11 +1,11 @@
 import type { Belief } from '../inference/belief';
-import { isElsewhere, type Action } from '../model/action';
+import type { Action } from '../model/action';
 
 /** What was found undone and has not been done since, of what is allowed. */
 export function leftUndone({ model, answers, done }: Belief, allowed: readonly Action[]): Action[] {
   return model.tables.atOnce.flatMap(({ finding, answer, action: id }) => {
     const isFound = answers.some((each) => each.finding === finding && each.answer.id === answer);
-    const isDone = done.some(({ action, place }) => action === id && !isElsewhere(model.action(id), place));
+    const isDone = done.some(({ action }) => action === id);
     return isFound && !isDone ? allowed.filter((action) => action.id === id) : [];
   });
 }

@@ -3,7 +3,7 @@ import { DOUBT_DECIDING_FROM_SD, doubtfulReadings } from '../inference/doubtful'
 import { causeChances, expectAt } from '../inference/expectation';
 import { oddOnEdge } from '../inference/oddOnEdge';
 import type { Observations } from '../inference/observed';
-import { isElsewhere, type Action, type EffectKind } from '../model/action';
+import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import { seededRandom } from '../numbers/seededRandom';
@@ -134,10 +134,7 @@ const DONE_ONCE: readonly EffectKind[] = ['cure', 'set', 'hold', 'wait', 'strike
 /** What is allowed, is asked for, and has not been done already. */
 function allowedNow(belief: Belief, rulings: readonly { action: string }[]): Action[] {
   const { model, done } = belief;
-  const atItsPlace = done
-    .map(({ action, place }) => ({ own: model.action(action), place }))
-    .filter(({ own, place }) => !isElsewhere(own, place));
-  const spent = new Set(atItsPlace.flatMap(({ own }) => (DONE_ONCE.includes(own.effect.kind) ? [own.id] : [])));
+  const spent = new Set(done.map(({ action }) => action).filter((id) => DONE_ONCE.includes(model.action(id).effect.kind)));
   return model.tables.actions.filter(
     (each) => !spent.has(each.id) && !rulings.some(({ action }) => action === each.id) && isAskedFor(belief, each),
   );

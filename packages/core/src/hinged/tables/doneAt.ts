@@ -1,6 +1,5 @@
 import type { HingeName } from '../card/doorKinds';
 import type { ActionId } from '../names/actionIds';
-import { isElsewhere } from '../../model/action';
 import { action } from './actions';
 
 /** Work at one hinge that the tables know by another name at another. */
@@ -14,9 +13,15 @@ const KNOWN_AS: Readonly<Partial<Record<ActionId, Readonly<Partial<Record<HingeN
   bendPin: { bottom: 'bendNextPin' },
 };
 
-/** The name of work by the tables, at the hinge it was done at. */
+/**
+ * The name of work by the tables, at the hinge it was done at. A cure at another hinge than its own has cured nothing that is known of: it may
+ * have moved the slab there, as other work may.
+ */
 export function knownAs(id: ActionId, hinge: HingeName | undefined): ActionId {
-  return (hinge && KNOWN_AS[id]?.[hinge]) ?? id;
+  if (hinge === undefined) return id;
+  const known = KNOWN_AS[id]?.[hinge] ?? id;
+  const { at, effect } = action(known);
+  return effect.kind === 'cure' && at !== undefined && at !== hinge ? 'otherWork' : known;
 }
 
 /** What the engine makes of work: it knows what it does; only where it was done; or nothing at all. */
@@ -24,7 +29,6 @@ export type Reckoning = 'known' | 'place' | 'nothing';
 
 /** How far work at a hinge is taken in: what is not known is told by the next readings there. */
 export function reckoningWith(id: ActionId, hinge: HingeName | undefined): Reckoning {
-  const known = action(knownAs(id, hinge));
-  if (known.effect.kind === 'unknown') return hinge === undefined ? 'nothing' : 'place';
-  return isElsewhere(known, hinge) ? 'place' : 'known';
+  if (knownAs(id, hinge) !== 'otherWork') return 'known';
+  return hinge === undefined ? 'nothing' : 'place';
 }

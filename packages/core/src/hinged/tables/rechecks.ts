@@ -19,7 +19,7 @@ export const RECHECKS: readonly RecheckRow<HingedNames>[] = [
     stations: ['hinge.bottom', 'latch.bottom', 'head.latch', 'bolt.low'],
     ifReadBefore: ['foot.latch'],
   },
-  { effects: ['cure', 'unknown'], place: 'middle', stations: ['hinge.mid', 'latch.mid', 'latch.top'] },
+  { effects: ['unknown'], place: 'middle', stations: ['hinge.mid', 'latch.mid', 'latch.top'] },
   { effects: ['unknown'], place: 'top', stations: ['hinge.top', 'latch.top', 'head.latch'] },
   { effects: ['unknown'], place: 'bottom', stations: ['hinge.bottom', 'latch.bottom', 'head.latch'] },
   { effects: ['unknown'], stations: [] },
