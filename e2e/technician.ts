@@ -73,3 +73,6 @@ export async function expectAllSaved(page: Page): Promise<void> {
   expect(await waiting()).toEqual([]);
   await expect(page.getByTestId('save-sign')).toHaveText('Saved');
 }
+
+/** Id of the call that a page is about; nothing where it is about none. */
+export const callIdOf = (page: Page): string => /call\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';

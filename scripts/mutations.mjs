@@ -264,7 +264,7 @@ export const MUTATIONS = [
   ['what was found is no proof after work', field('record/asLeft.ts', ' || standingWork(record).length > 0', '', 'record/asLeft')],
   [
     'tries from before the work are let go',
-    field('record/asLeft.ts', ' && isAfterWork(record, entry));\n  return new Map(tried', ');\n  return new Map(tried', 'record/asLeft'),
+    field('record/observed.ts', "entry.stage === 'left' && isAfterWork(record, entry)", "entry.stage === 'left'", 'record/asLeft'),
   ],
   [
     'what is gauged as left is heard',

@@ -2,9 +2,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { expect, test, type House } from '../house';
-import { expectAllSaved, openSaggingDoor, tapReading } from '../technician';
-
-const callIdOf = (page: Page) => /call\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
+import { callIdOf, expectAllSaved, openSaggingDoor, tapReading } from '../technician';
 
 async function writeGaps(page: Page, gaps: Readonly<Record<string, string>>): Promise<void> {
   for (const [key, typed] of Object.entries(gaps)) await page.getByTestId(`gap-${key}`).fill(typed);

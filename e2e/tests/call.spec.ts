@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { expectAllSaved, openSaggingDoor, SAGGING, tapReading, TRUE_AGAIN, walkRound } from '../technician';
+import { callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, TRUE_AGAIN, walkRound } from '../technician';
 
 test('a sagging door goes from gap readings to a recorded correction', async ({ page, house }) => {
   await openSaggingDoor(page, house.url);
@@ -16,7 +16,7 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
   await expect(page.getByTestId('cause-looseTopScrews')).toContainText('Screws of the top hinge could be turned');
   await expect(page.getByTestId('cause-looseTopScrews')).toContainText('Hinge gap wider at the top than at the bottom');
 
-  const callId = /call\/([0-9a-f-]+)\//.exec(page.url())?.[1] ?? '';
+  const callId = callIdOf(page);
   const [door] = house.rows<{ hingeHeightsMm: string }>(
     `SELECT json_extract(d.make, '$.hingeHeightsMm') AS hingeHeightsMm FROM door d JOIN "call" c ON c.doorId = d.id WHERE c.id = ?`,
     callId,

@@ -1,11 +1,9 @@
 import { expect, test } from '../house';
-import { expectAllSaved, openSaggingDoor, SAGGING, walkRound } from '../technician';
-
-const callIn = (url: string) => /call\/([0-9a-f-]+)/.exec(url)?.[1] ?? '';
+import { callIdOf, expectAllSaved, openSaggingDoor, SAGGING, walkRound } from '../technician';
 
 test('whatever was done is written down with no plan, at several hinges at once, put right and taken back', async ({ page, house }) => {
   await openSaggingDoor(page, house.url);
-  const callId = callIn(page.url());
+  const callId = callIdOf(page);
   await page.getByTestId('to-log').click();
 
   // The same strip behind all three hinges.
@@ -76,7 +74,7 @@ test('what was logged by itself ticks the step of the plan, and is not asked for
 
 test('a call that is not proved is closed with its reason, and leads on', async ({ page, house }) => {
   await openSaggingDoor(page, house.url);
-  const callId = callIn(page.url());
+  const callId = callIdOf(page);
   await page.getByTestId('stage-prove').click();
   await expect(page.getByTestId('verdict')).toContainText('Not tried by hand: free is not claimed.');
   await page.getByTestId('close-call').click();
@@ -89,7 +87,7 @@ test('a call that is not proved is closed with its reason, and leads on', async 
   ]);
   await page.getByTestId('next-call').click();
   await expect(page.getByTestId('to-look')).toBeVisible();
-  expect(callIn(page.url())).not.toBe(callId);
+  expect(callIdOf(page)).not.toBe(callId);
 
   await page.goto(`${house.url}/call/${callId}/prove`);
   await page.getByTestId('reopen').click();

@@ -1,5 +1,5 @@
 import { expect, test, type House } from '../house';
-import { expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
+import { callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
 
 const foundOnKitchen = (house: House) =>
   house.rows<{ station: string; mm: number | null; n: number }>(
@@ -89,7 +89,7 @@ test('a whole new call is begun, measured and planned with the server gone', asy
 
 test('what the server refuses is said, kept and can be let go', async ({ page, context, house }) => {
   await openSaggingDoor(page, house.url);
-  const callId = /call\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
+  const callId = callIdOf(page);
   await page.getByTestId('stage-prove').click();
   await context.setOffline(true);
   await page.getByTestId('close-call').click();

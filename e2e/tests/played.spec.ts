@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from '../house';
-import { expectAllSaved } from '../technician';
+import { expect, test, type House } from '../house';
+import { callIdOf, expectAllSaved } from '../technician';
 
 /** A finger on the app, counted. */
 class Finger {
@@ -29,7 +29,7 @@ class Finger {
     }
     await this.tap(`complaint-${complaint}`, 'start-call');
     await expect(this.page.getByTestId('to-look')).toBeVisible();
-    return /call\/([0-9a-f-]+)/.exec(this.page.url())?.[1] ?? '';
+    return callIdOf(this.page);
   }
 
   /** Proves by hand and closes. */
@@ -38,9 +38,6 @@ class Finger {
   }
 }
 
-interface House {
-  rows: <T>(sql: string, ...values: string[]) => T[];
-}
 const workOf = (house: House, callId: string) =>
   house
     .rows<{ action: string; hinge: string | null }>('SELECT action, hinge FROM adjustment WHERE callId = ? ORDER BY id', callId)

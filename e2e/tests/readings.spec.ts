@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
+import { callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
 
 test('a wrong reading is corrected, taken back, and a slip of the figure is named', async ({ page, house }) => {
   await openSaggingDoor(page, house.url);
@@ -61,7 +61,7 @@ test('a slip of the gauge is read again before anything is planned by it', async
   await expect(page.getByTestId('plan-outcome')).not.toContainText('stands against all the others');
 
   await expectAllSaved(page);
-  const callId = /call\/([0-9a-f-]+)\//.exec(page.url())?.[1] ?? '';
+  const callId = callIdOf(page);
   const twice = house.rows<{ id: string; mm: number; supersedes: string | null }>(
     `SELECT r.id, r.mm, r.supersedes FROM reading r JOIN reading_set s ON s.id = r.setId
      WHERE s.callId = ? AND r.station = 'hinge.mid' ORDER BY r.mm DESC`,
@@ -91,7 +91,7 @@ test('no foot is cut out for one look: it is prodded again, and the door is left
   await expect(page.getByTestId('step-1')).toHaveCount(0);
 
   await expectAllSaved(page);
-  const callId = /call\/([0-9a-f-]+)\//.exec(page.url())?.[1] ?? '';
+  const callId = callIdOf(page);
   const looks = house.rows<{ id: string; answer: string; supersedes: string | null }>(
     `SELECT id, answer, supersedes FROM finding WHERE callId = ? AND finding = 'legSound' ORDER BY supersedes IS NOT NULL`,
     callId,

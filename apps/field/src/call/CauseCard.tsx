@@ -7,6 +7,7 @@ import { usePalette } from '../design/theme';
 import { Words } from '../design/Words';
 import type { LengthWords } from '../design/lengthWords';
 import { percent } from '../record/percent';
+import { capital } from '../design/capital';
 
 export interface CauseCardProps {
   cause: RankedCause;
@@ -72,7 +73,7 @@ function EvidenceList({ title, evidence, words }: { title: string; evidence: rea
             {each.strength}
           </Words>
           <View style={styles.words}>
-            <Words>{`${each.says.charAt(0).toUpperCase()}${each.says.slice(1)}`}</Words>
+            <Words>{capital(each.says)}</Words>
             {each.readMm !== undefined && each.expectedMm !== undefined && each.othersMm !== undefined && (
               <Words kind="small" tone="pencil">
                 {`read ${words.bare(each.readMm)}; this gives about ${words.bare(each.expectedMm)}, the others ${words.withUnit(each.othersMm)}`}

@@ -9,6 +9,7 @@ import { Words } from '../design/Words';
 import { Check } from './Check';
 import { standingWork } from '../record/observed';
 import { writeFinding } from '../record/writeFinding';
+import { capital } from '../design/capital';
 
 export interface NextBestCardProps {
   record: CallRecord;
@@ -69,8 +70,6 @@ function nameOf({ kind, id, title }: NextChoice): string {
     ? station(id as StationId).title.toLowerCase()
     : `${title.charAt(0).toLowerCase()}${title.slice(1).replace(/[?:].*$/, '')}`;
 }
-
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 const minutesWords = ({ minutes }: NextChoice) => (minutes < 1 ? `${Math.round(minutes * 60)} seconds` : `${Math.round(minutes)} min`);
 

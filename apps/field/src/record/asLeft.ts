@@ -1,6 +1,6 @@
-import { standing, type CallRecord, type ReadingEntry } from '@proper-swing/contract';
+import type { CallRecord, ReadingEntry } from '@proper-swing/contract';
 import { proofOf, type FindingId, type Proof, type StationId } from '@proper-swing/core';
-import { currentSet, engineDoor, isAfterWork, readingsByStation, standingWork } from './observed';
+import { currentSet, engineDoor, isAfterWork, readingsByStation, standingWork, triesAsLeft } from './observed';
 
 /** What was read of a door as it is left, and whether that is what was found: nothing has been done to it. */
 export interface LeftReadings {
@@ -21,11 +21,9 @@ export function leftReadings(record: CallRecord): LeftReadings {
   return { readings: readingsByStation(record, 'found'), isAsFound: true };
 }
 
-/** What was tried by hand since the last work, and how it went. */
-export function leftTries(record: CallRecord): ReadonlyMap<FindingId, string> {
-  const tried = standing(record.findings).filter((entry) => entry.stage === 'left' && isAfterWork(record, entry));
-  return new Map(tried.map(({ finding, answer }) => [finding, answer]));
-}
+/** How what was tried by hand since the last work went. */
+export const leftTries = (record: CallRecord): ReadonlyMap<FindingId, string> =>
+  new Map(triesAsLeft(record).map(({ finding, answer }) => [finding, answer]));
 
 /** What may be said of the door as it is left. */
 export function proofOfCall(record: CallRecord): Proof {

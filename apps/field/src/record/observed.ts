@@ -6,6 +6,7 @@ import {
   type Adjustment,
   type CallRecord,
   type Door,
+  type FindingEntry,
   type ReadingEntry,
   type ReadingSet,
   type Sequenced,
@@ -175,12 +176,14 @@ function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment
   return { rounds, unchecked };
 }
 
+/** What was tried by hand of the door as left, since the last work. */
+export const triesAsLeft = (record: CallRecord): FindingEntry[] =>
+  standing(record.findings).filter((entry) => entry.stage === 'left' && isAfterWork(record, entry));
+
 /** The last round with what was tried of the door as left, where it was not tried after the work already. */
 function withTriesAsLeft(record: CallRecord, last: Round): Round {
   const known = new Set(last.findings?.map(({ finding }) => finding));
-  const tried = standing(record.findings).filter(
-    (entry) => entry.stage === 'left' && !known.has(entry.finding) && isAfterWork(record, entry),
-  );
+  const tried = triesAsLeft(record).filter(({ finding }) => !known.has(finding));
   if (tried.length === 0) return last;
   return { ...last, findings: [...(last.findings ?? []), ...tried.map(({ finding, answer }) => ({ finding, answer }))] };
 }

@@ -12,6 +12,7 @@ import {
 import type { LengthWords } from '../design/lengthWords';
 import { pluralOf } from '../design/plural';
 import { percent } from './percent';
+import { capital } from '../design/capital';
 
 const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
   top: 'top hinge',
@@ -213,10 +214,8 @@ export function uncertaintyWords({ chances, uncertainty: { ifKnown } }: Plan, bi
   ].filter(({ chance }) => chance >= chances[binds] + WORTH_SAYING);
   if (raised.length === 0) return '';
   const said = raised.sort((a, b) => b.chance - a.chance).map(({ chance, by }) => `${percent(chance)} ${by}`);
-  return `${capitalOf(VERDICT_SHORT[binds])} would be ${said.join(', ')}.`;
+  return `${capital(VERDICT_SHORT[binds])} would be ${said.join(', ')}.`;
 }
-
-const capitalOf = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** The reading that would raise the chance most: `Read the strike height first: even 88 %`. */
 export function surerByWords({ uncertainty: { reading } }: Plan, binds: Correction['binds']): string {

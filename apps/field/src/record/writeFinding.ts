@@ -1,7 +1,7 @@
 import { standing, type Adjustment, type CallRecord, type FindingEntry } from '@proper-swing/contract';
 import type { FindingId } from '@proper-swing/core';
 import { write } from '../offline/write';
-import { isAfterWork } from './observed';
+import { triesAsLeft } from './observed';
 import { entryStamp } from './writing';
 
 /**
@@ -25,9 +25,7 @@ export function writeSecondLook(record: CallRecord, finding: FindingId, answer: 
  * @param go names the act, where several are written at once
  */
 export function writeTry(record: CallRecord, finding: FindingId, answer: string, go?: string): void {
-  const earlier = standing(record.findings).find(
-    (entry) => entry.finding === finding && entry.stage === 'left' && isAfterWork(record, entry),
-  );
+  const earlier = triesAsLeft(record).find((entry) => entry.finding === finding);
   const isWithdrawn = go === undefined && earlier?.answer === answer;
   writeAnswer(record, finding, answer, { after: undefined, earlier, isWithdrawn, stage: 'left', go });
 }

@@ -15,6 +15,7 @@ import { LookAgain } from './LookAgain';
 import { PlanDrawing } from './PlanDrawing';
 import { PlanSection } from './PlanSection';
 import { StepCard } from './StepCard';
+import { capital } from '../../design/capital';
 
 export interface FixProps {
   record: CallRecord;
@@ -77,7 +78,7 @@ export function Fix({ record, correction, aim, onChoose }: FixProps) {
             {lost.map(({ says, why }) => (
               <View key={says}>
                 <Words kind="strong">{says}</Words>
-                <Words tone="pencil">{`${why.charAt(0).toUpperCase()}${why.slice(1)}.`}</Words>
+                <Words tone="pencil">{`${capital(why)}.`}</Words>
               </View>
             ))}
           </Folded>

@@ -15,6 +15,7 @@ import type { LengthWords } from '../../design/lengthWords';
 import { hingeWords } from '../../record/planWords';
 import { useArrowKeys } from './useArrowKeys';
 import { useDragSteps } from './useDragSteps';
+import { capital } from '../../design/capital';
 
 export interface WhatIfProps {
   record: CallRecord;
@@ -121,8 +122,6 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
 const MOST_MM = 20;
 
 const HINTS: Partial<Record<ControlId, string>> = { lower: 'whole slab, down +', planeTop: 'timber off', planeFoot: 'timber off' };
-
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 function verdictWords(outside: number, uneven: number): string {
   if (outside === 0 && uneven === 0) return 'Everything inside its limits and even.';

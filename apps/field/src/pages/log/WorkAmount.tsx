@@ -22,36 +22,32 @@ const ENDS: Readonly<Partial<Record<ActionId, readonly [string, string]>>> = {
 /** No figure of work is larger. */
 const MOST = 500;
 
+/** A step more or less, in whole steps from nought: what was written in the other unit falls on the nearest. */
+const stepped = (from: number, way: 1 | -1, { by, least }: { by: number; least: number }) =>
+  Math.min(MOST, Math.max(least, Math.round(from / by + way) * by));
+
 /** How much: by steps of the work's own unit; for planing how much at either end. */
 export function WorkAmount({ work, change, words, error }: WorkAmountProps) {
   const { unit } = action(work.action);
-  const by = stepOf(unit, words.unit);
-  const offBy = lengthStep(words.unit);
-  const step = (from: number, size: number, least: number) => (way: 1 | -1) => {
-    // Whole steps from nought: a figure typed in the other unit falls on the nearest.
-    const next = Math.round(from / size + way) * size;
-    return Math.min(MOST, Math.max(least, next));
-  };
   if (isPlaning(work.action)) {
     const [first, other] = ENDS[work.action] ?? ['At the top', 'At the foot'];
+    const ends = [
+      { says: first, mm: work.fromMm, set: (fromMm: number) => change({ fromMm }), testID: 'work-from' },
+      { says: other, mm: work.toMm, set: (toMm: number) => change({ toMm }), testID: 'work-to' },
+    ];
     return (
       <View>
-        <Stepper
-          label={first}
-          value={words.withUnit(work.fromMm)}
-          onStep={(way) => change({ fromMm: step(work.fromMm, offBy, 0)(way) })}
-          testID="work-from"
-        >
-          <Words>{first}</Words>
-        </Stepper>
-        <Stepper
-          label={other}
-          value={words.withUnit(work.toMm)}
-          onStep={(way) => change({ toMm: step(work.toMm, offBy, 0)(way) })}
-          testID="work-to"
-        >
-          <Words>{other}</Words>
-        </Stepper>
+        {ends.map(({ says, mm, set, testID }) => (
+          <Stepper
+            key={testID}
+            label={says}
+            value={words.withUnit(mm)}
+            onStep={(way) => set(stepped(mm, way, { by: lengthStep(words.unit), least: 0 }))}
+            testID={testID}
+          >
+            <Words>{says}</Words>
+          </Stepper>
+        ))}
         <FormFault says={error} />
       </View>
     );
@@ -59,7 +55,11 @@ export function WorkAmount({ work, change, words, error }: WorkAmountProps) {
   const least = goesBothWays(work.action) ? -MOST : unitMeasure(unit).is === 'length' ? 0 : 1;
   return (
     <View>
-      <Stepper label="How much" onStep={(way) => change({ amount: step(work.amount, by, least)(way) })} testID="work-amount">
+      <Stepper
+        label="How much"
+        onStep={(way) => change({ amount: stepped(work.amount, way, { by: stepOf(unit, words.unit), least }) })}
+        testID="work-amount"
+      >
         <Words testID="work-amount-value">{work.amount === 0 ? 'nothing' : wayWords(work.action, work.amount, unit, words)}</Words>
       </Stepper>
       <FormFault says={error} />

@@ -23,11 +23,11 @@ export function Prove({ record }: { record: CallRecord }) {
   const words = useLengthWords();
   const done = standingWork(record);
   const gaps = useMemo(() => compareGaps(record), [record]);
-  const proof = useMemo(() => proofOfCall(record), [record]);
+  const verdict = useMemo(() => verdictWords(proofOfCall(record), leftTries(record), leftReadings(record).isAsFound), [record]);
   return (
     <>
       <Section title="Verdict">
-        <Words testID="verdict">{verdictWords(proof, leftTries(record), leftReadings(record).isAsFound)}</Words>
+        <Words testID="verdict">{verdict}</Words>
         {record.call.state === 'done' && record.call.leftBecause && (
           <Slip label="Closed so, because">
             <Words testID="left-because">{record.call.leftBecause}</Words>

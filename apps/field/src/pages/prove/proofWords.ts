@@ -1,4 +1,5 @@
 import { findingAnswer, station, type FindingId, type Proof, type StationId } from '@proper-swing/core';
+import { capital } from '../../design/capital';
 
 /** A count with its noun: `9 gaps`. */
 const gaps = (count: number) => `${count} ${count === 1 ? 'gap' : 'gaps'}`;
@@ -6,8 +7,6 @@ const gaps = (count: number) => `${count} ${count === 1 ? 'gap' : 'gaps'}`;
 const named = (ids: readonly StationId[]) => ids.map((id) => station(id).title.toLowerCase()).join('; ');
 
 const titles = (tries: Proof['untried']) => tries.map(({ title }) => title).join('; ');
-
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 const sentences = (parts: readonly string[]) => parts.map((part) => `${capital(part)}.`).join(' ');
 

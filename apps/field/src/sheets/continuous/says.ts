@@ -1,5 +1,6 @@
 import type { FittingSheet } from '@proper-swing/core/sheets';
 import type { LengthWords } from '../../design/lengthWords';
+import { capital } from '../../design/capital';
 
 export function continuousSays({ trimMm, footTrimMm, packersMm, bearsEnough }: FittingSheet, { withUnit }: LengthWords): string {
   const trim = Math.max(...trimMm);
@@ -10,5 +11,5 @@ export function continuousSays({ trimMm, footTrimMm, packersMm, bearsEnough }: F
     `pack it up ${withUnit(packersMm)}`,
   ];
   const said = parts.join('; ');
-  return `${said.charAt(0).toUpperCase()}${said.slice(1)}.`;
+  return `${capital(said)}.`;
 }
