@@ -230,7 +230,7 @@ export const MUTATIONS = [
     'heavy work for one look',
     core('planning/decision.ts', 'holds: ({ soleLooks }) => soleLooks() > 0', 'holds: () => false', 'planning/decision'),
   ],
-  ['a good door in doubt', core('planning/decision.ts', 'undone === 0 && looksToTakeAgain().length > 0', 'false', 'hinged/secondLook')],
+  ['a good door in doubt', core('planning/decision.ts', 'looksToTakeAgain().length > 0', 'false', 'hinged/secondLook')],
   ['only looks that alone decide', core('planning/soleLooks.ts', 'chanceOf(without, cause) < from', 'true', 'hinged/secondLook')],
   ['a look found so twice', core('inference/takenAnswers.ts', 'SEEN_TWICE = 2', 'SEEN_TWICE = 1', 'hinged/secondLook')],
   ['no leg is spliced unseen', core('planning/facts.ts', '...looksNeeded(belief, observed, treat),', '', 'hinged/secondLook')],
@@ -273,4 +273,35 @@ export const MUTATIONS = [
   ['all read, no key writes', field('pages/measure/useWalk.ts', 'if (rests) return;', '', 'measure/useWalk')],
   ['a slip is asked about', field('pages/measure/useWalk.ts', 'isUnheardOf(at, read.mm) && ', 'false && ', 'measure/useWalk')],
   ['what was confirmed meanwhile stays', field('offline/sending.ts', '      noteConfirmed(outgoing);\n', '', 'offline/sending')],
+  [
+    'less than a half turn is let stand',
+    core('planning/choose.ts', 'found.outside <= letStandMm', 'found.outside <= 0.15', 'hinged/leftInPeace'),
+  ],
+  [
+    'keeps only where the handle is stiff shut',
+    core('hinged/tables/strikeActions.ts', "answers: ['stiffShut'] }", "answers: ['stiffShut', 'stiffOpen'] }", 'hinged/leftInPeace'),
+  ],
+  [
+    'a try that stands against what was told',
+    core('planning/triesToRepeat.ts', 'side.clearedBy?.some(isSaid) === true || ', '', 'hinged/leftInPeace'),
+  ],
+  ['levels that hardly bear a try out', core('planning/triesToRepeat.ts', 'figure < min - sd', 'figure < min', 'hinged/leftInPeace')],
+  [
+    'tried twice outweighs what was told',
+    core('planning/sidesTold.ts', ' && !(isListened(model, said) && clearedBy.some(isTriedTwice))', '', 'planning/sidesTold'),
+  ],
+  [
+    'a screw found loose once is tried again',
+    core('planning/facts.ts', '...(needsNothing ? [...seenOnce, ', '...(needsNothing ? [', 'hinged/leftInPeace'),
+  ],
+  [
+    'tightened before it is treated otherwise',
+    core(
+      'planning/planCorrections.ts',
+      ' || treat.some(({ cures }) => undoneWork.some(({ id }) => cures.includes(id)))',
+      '',
+      'hinged/leftInPeace',
+    ),
+  ],
+  ['repeating a try comes before a cure', core('planning/decision.ts', 'triesToRepeat() > 0', 'triesToRepeat() > 9', 'hinged/leftInPeace')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

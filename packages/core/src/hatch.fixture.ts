@@ -154,6 +154,7 @@ export const HATCH: DoorKind<Hatch> = {
   forbids: (_, { pegged }) => (pegged ? undefined : { why: 'This hatch has no pegs.' }),
   leavesOut: () => undefined,
   goesByTheBook: () => true,
+  letStandMm: () => 0.15,
   warnings: () => [],
 };
 

@@ -5,6 +5,7 @@ import {
   amountWords,
   chancesInWords,
   chancesWords,
+  outcomeWords,
   placeWords,
   surerByWords,
   tellsRemainder,
@@ -71,6 +72,12 @@ describe('a step in words', () => {
     expect(placeWords(step({ hinge: 'bottom', shiftMm: 1.05 }), words)).toBe('bottom hinge: slab 1 mm toward the latch');
     expect(placeWords(step({ hinge: 'top', shiftMm: -2.4 }), words)).toBe('top hinge: slab 2.4 mm toward the hinges');
   });
+});
+
+it('asks for a try, or for a look, before anything rests on it', () => {
+  const asks = (lookAgain: Correction['lookAgain']) => outcomeWords({ outcome: 'look again', lookAgain } as unknown as Correction);
+  expect(asks(['halfOpen'])).toMatch(/^Before anything is done, try this/);
+  expect(asks(['legSound'])).toMatch(/^Before anything is begun, look here/);
 });
 
 describe('how sure a plan is', () => {

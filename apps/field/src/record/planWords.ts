@@ -1,4 +1,5 @@
 import {
+  finding,
   station,
   unitMeasure,
   type ActionId,
@@ -113,7 +114,10 @@ const sentences = (...said: readonly (string | false)[]) => said.filter((each) =
 const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>> = {
   'measure first': () => 'Too little is known to plan by. Take the readings below first.',
   'read again': () => 'A reading stands against all the others. Take it again before anything is done for it.',
-  'look again': () => 'Before anything heavy is begun, look here, and look well: much rests on it.',
+  'look again': ({ lookAgain }) =>
+    lookAgain.some((id) => finding(id).stage === 'test')
+      ? 'Before anything is done, try this, and take your time: it all rests on it.'
+      : 'Before anything is begun, look here, and look well: much rests on it.',
   'at once': (correction) =>
     `Tighten what is loose first, about ${minutesOf(correction)} minutes. Then gauge again: every gap may have changed.`,
   true: () => 'Free and even as it stands. Leave it alone.',

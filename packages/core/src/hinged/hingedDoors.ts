@@ -1,4 +1,5 @@
 import { modelOf, type DoorModel } from '../model/doorModel';
+import { PASSES_MM } from '../model/profile';
 import type { DoorKind } from '../model/tables';
 import { placeHinges, profileOf, type HingedDoor } from './card/door';
 import { EDGES, EVEN_EDGES, type EdgeId } from './card/profiles';
@@ -13,6 +14,7 @@ import { CAUSES, hasCause } from './tables/causes';
 import { CAUTIONS } from './tables/cautions';
 import { FINDINGS, findingsFor } from './tables/findings';
 import { HEALTHY_SPREAD, SOUND_DOOR, UNEVENNESS_MM } from './tables/healthy';
+import { HALF_TURN_MM } from './tables/hingeActions';
 import { HOLDING_WORK } from './tables/holdingWork';
 import { RECHECKS } from './tables/rechecks';
 import { side, SIDE_IDS } from './tables/sides';
@@ -81,6 +83,9 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
   // A listing, the hooks of a multipoint lock and limits that someone set for this door ask for their figures.
   goesByTheBook: ({ fireRated, profile, hingeKind, ownLimits }) =>
     fireRated || profile === 'fireDoor' || hingeKind === 'adjustable' || ownLimits !== undefined,
+  // No screw is turned for less than it can be set to; a listing and limits that someone set allow no more than a gauge read again.
+  letStandMm: ({ fireRated, profile, hingeKind, ownLimits }) =>
+    hingeKind === 'adjustable' && !fireRated && profile !== 'fireDoor' && ownLimits === undefined ? HALF_TURN_MM : PASSES_MM,
   warnings: ({ fireRated }) => (fireRated ? [CAUTIONS.fireDoor] : []),
 };
 

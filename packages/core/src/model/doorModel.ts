@@ -45,6 +45,8 @@ export interface DoorModel {
   span: (station: string) => number;
   /** What work on this door is for. */
   binds: Verdict;
+  /** On a door that is free and even a figure this far beyond the book is let stand, mm. */
+  letStandMm: number;
   forbids: (action: string) => Ruling | undefined;
   leavesOut: (action: string) => string | undefined;
 }
@@ -115,6 +117,7 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
     showings: (id) => showings.get(id) ?? [],
     span: (id) => shareOf(station(id).span ?? kind.usualSpan, figures),
     binds: kind.goesByTheBook(card) ? 'book' : 'even',
+    letStandMm: kind.letStandMm(card),
     forbids: (id) => kind.forbids(id, card),
     leavesOut: (id) => kind.leavesOut(id, card),
   };

@@ -197,6 +197,8 @@ export interface DoorKind<Card, N extends Names = Names> extends DoorTables<N> {
   leavesOut: (id: N['action'], card: Card) => string | undefined;
   /** Whether a listing, a lock or the customer asks for every gap inside the profile; else free and even will do. */
   goesByTheBook: (card: Card) => boolean;
+  /** On a door that is free and even a figure this far beyond the book is let stand, mm. */
+  letStandMm: (card: Card) => number;
   /** What must be said before any advice on this door. */
   warnings: (card: Card) => readonly string[];
 }

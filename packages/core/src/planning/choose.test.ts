@@ -192,13 +192,13 @@ describe('choosing', () => {
 
   it('a door is good as it is when it is likely even, less likely so if nothing is suspected', () => {
     const alone = (even: number, isSuspected: boolean) =>
-      isGoodAsItIs({ ...leftAlone, verdict: 'even', chances: { free: 1, even, book: 0 } }, isSuspected);
+      isGoodAsItIs({ ...leftAlone, verdict: 'even', chances: { free: 1, even, book: 0 } }, PASSES_MM, isSuspected);
     expect([alone(0.7, true), alone(0.69, true), alone(0.6, false), alone(0.59, false)]).toEqual([true, false, true, false]);
   });
 
   it('by the book it is good when no more is outside than gauges differ by', () => {
     const alone = (outside: number, even = 1) =>
-      isGoodAsItIs({ ...leftAlone, found: plan({ outside }), chances: { free: 1, even, book: 0.2 } });
+      isGoodAsItIs({ ...leftAlone, found: plan({ outside }), chances: { free: 1, even, book: 0.2 } }, PASSES_MM);
     expect([alone(PASSES_MM), alone(PASSES_MM + 0.01), alone(0, 0.69)]).toEqual([true, false, false]);
   });
 

@@ -1,5 +1,4 @@
 import type { Cause } from '../model/cause';
-import { PASSES_MM } from '../model/profile';
 import { IRREVERSIBILITY_PRICE, isSame, share, workKey, type Candidate } from './candidate';
 import type { PlanAim } from './plan';
 
@@ -88,9 +87,13 @@ function treatsAlike(a: Candidate, b: Candidate): boolean {
   return a.hidesCause === b.hidesCause && treats(a) === treats(b);
 }
 
-/** Whether a door left alone is likely as it should be, and where it goes by the book hardly anything is outside. */
-export const isGoodAsItIs = ({ found, verdict, chances }: Candidate, isSuspected = true) =>
-  chances.even >= (isSuspected ? LEAVE_FROM : LEAVE_UNSUSPECTED_FROM) && (verdict !== 'book' || found.outside <= PASSES_MM);
+/**
+ * Whether a door left alone is likely as it should be, and where it goes by the book hardly anything is outside.
+ *
+ * @param letStandMm how much outside is let stand, mm
+ */
+export const isGoodAsItIs = ({ found, verdict, chances }: Candidate, letStandMm: number, isSuspected = true) =>
+  chances.even >= (isSuspected ? LEAVE_FROM : LEAVE_UNSUSPECTED_FROM) && (verdict !== 'book' || found.outside <= letStandMm);
 
 /**
  * What is tried and looked at before the best is begun: quick work, easily undone, that treats the causes and does it at least half as

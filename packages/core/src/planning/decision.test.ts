@@ -29,6 +29,7 @@ const after: After = {
   looksLeft: () => false,
   somewhatDoubted: () => 0,
   soleLooks: () => 0,
+  triesToRepeat: () => 0,
 };
 const early = (change: Partial<Before>) => decide(RULES_BEFORE, { ...before, ...change })?.outcome;
 const late = (change: Partial<After>) => decide(RULES_AFTER, { ...after, ...change })?.outcome;

@@ -43,6 +43,8 @@ export interface After {
   somewhatDoubted: () => number;
   /** Looks on which alone the heavy work of the first plan rests. */
   soleLooks: () => number;
+  /** Tries to make once more, where all that the first plan does is for what they are of. */
+  triesToRepeat: () => number;
 }
 
 /** A rule of the trade: what is said when it holds. */
@@ -72,8 +74,8 @@ export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
   {
     outcome: 'look again',
     because:
-      'A good door is not left with a soft foot in doubt for want of a second look, nor worked on for the first; and no leg is spliced that nobody has looked at.',
-    holds: ({ looksToTakeAgain, undone }) => undone === 0 && looksToTakeAgain().length > 0,
+      'A good door is not left with a soft foot or a loose screw in doubt for want of a second look, nor worked on for the first; and no leg is spliced that nobody has looked at.',
+    holds: ({ looksToTakeAgain, undone, needsNothing }) => (undone === 0 || needsNothing) && looksToTakeAgain().length > 0,
   },
   {
     outcome: 'true',
@@ -159,6 +161,12 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
     outcome: 'look again',
     because: 'No frame is opened and no foot cut out for one look: an eye slips oftener than that, and it costs half a minute.',
     holds: ({ soleLooks }) => soleLooks() > 0,
+  },
+  {
+    outcome: 'look again',
+    because:
+      'No pin is taken out for what was felt once, nor for what the customer told and a try did not show: trying again takes ten seconds.',
+    holds: ({ triesToRepeat }) => triesToRepeat() > 0,
   },
   {
     outcome: 'falls short',

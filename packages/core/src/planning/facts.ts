@@ -7,7 +7,7 @@ import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import { seededRandom } from '../numbers/seededRandom';
-import { leftUndone } from './atOnce';
+import { leftUndone, undoneSeenOnce } from './atOnce';
 import { boardWithoutGaps, gapBoard, meetingAsIs, type GapBoard } from './board';
 import { candidate, nothingSet, untreated, type Candidate, type Trial } from './candidate';
 import { causesToTreat } from './causesToTreat';
@@ -44,6 +44,8 @@ export interface Facts extends Before {
   treat: readonly Cause[];
   allowed: readonly Action[];
   undoneWork: readonly Action[];
+  /** More was found undone than what one look alone found so. */
+  isSureOfUndone: boolean;
   /** What is to be done as well, whatever else is. */
   asWell: readonly Action[];
   /** Stations that nobody has read since the work done last and that can be got to. */
@@ -72,18 +74,20 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   };
   const leftAlone = asItIs(trial);
   const isSuspected = causeChances(belief).some(({ id, probability }) => probability >= SUSPECTED_FROM && id !== model.tables.soundCause);
-  const isGood = isGoodAsItIs(leftAlone, isSuspected);
+  const isGood = isGoodAsItIs(leftAlone, model.letStandMm, isSuspected);
   const likely = causesToTreat(belief, isGood).filter((each) => !curesWhatIsInOrder(model, each, inOrder));
   const treat = isGood ? likely : [...likely, ...causesOfSidesOut(belief, trial, likely)];
   const allowed = allowedNow(belief, rulings);
   const undoneWork = leftUndone(belief, allowed);
   const asWell = allowed.filter(({ id }) => model.tables.asWell.includes(id));
-  const needsNothing = treat.length === 0 && asWell.length === 0 && isGood;
+  const seenOnce = undoneSeenOnce(belief, observed);
+  const isSureOfUndone = undoneWork.length > seenOnce.length;
+  const needsNothing = treat.length === 0 && asWell.length === 0 && isGood && !isSureOfUndone;
   const unknown = readFirst(observed, belief, board);
   const doubtedFrom = (sd?: number) => doubtfulReadings(observed, belief, sd).filter(({ station }) => isPlannedBy(station, trial));
   const doubtful = doubtedFrom();
   return {
-    ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork, asWell },
+    ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork, isSureOfUndone, asWell },
     toRead: unreadOf(model, observed),
     somewhatDoubtful: () => {
       const odd = oddOnEdge(observed, belief, DOUBT_DECIDING_FROM_SD);
@@ -95,7 +99,7 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
         ? []
         : [
             ...looksNeeded(belief, observed, treat),
-            ...(needsNothing ? soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM) : []),
+            ...(needsNothing ? [...seenOnce, ...soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM)] : []),
           ],
     ),
     unknown: unknown.length,

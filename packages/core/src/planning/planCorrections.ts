@@ -20,6 +20,7 @@ import { mayPlane, settingAloneOf } from './settingAlone';
 import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
 import { soleLooks } from './soleLooks';
+import { triesToRepeat } from './triesToRepeat';
 import { uncertaintyOf } from './uncertainty';
 import { withReasons } from './sameAgain';
 
@@ -78,6 +79,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const heavy = first.cures.filter(isHeavyWork);
   const treatedSo = treat.filter(({ cures }) => heavy.some(({ id }) => cures.includes(id)));
   const looks = once(() => soleLooks(belief, observed, treatedSo, KNOWN_FROM));
+  const tries = once(() => triesToRepeat(belief, observed, first));
   const outcome =
     decide(RULES_AFTER, {
       ...facts,
@@ -87,6 +89,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
       looksLeft: () => !next().enough,
       somewhatDoubted: () => somewhatDoubtful().length,
       soleLooks: () => looks().length,
+      triesToRepeat: () => tries().length,
     })?.outcome ?? 'helps';
   const readsAgain = outcome === 'read again';
   const looksAgain = outcome === 'look again';
@@ -96,7 +99,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
   return {
     ...facts.said,
     ...(readsAgain && { doubtful: somewhatDoubtful() }),
-    lookAgain: looksAgain ? looks() : [],
+    lookAgain: looksAgain ? [...looks(), ...tries()] : [],
     outcome,
     plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
     settingAlone,
@@ -110,7 +113,10 @@ function* searched(facts: Facts): Stepwise<Correction> {
 }
 
 /** What is chosen of all that was tried: what may be done at all, and of that the first plan and those told beside it. */
-function weigh({ observed, belief, board, trial, leftAlone, isGood, treat, undoneWork, asWell }: Facts, candidates: readonly Candidate[]) {
+function weigh(
+  { observed, belief, board, trial, leftAlone, isGood, treat, undoneWork, isSureOfUndone, asWell }: Facts,
+  candidates: readonly Candidate[],
+) {
   const { model } = belief;
   const halfChecked = isHalfChecked(observed, board);
   const settingAlone = settingAloneOf(model, candidates, leftAlone);
@@ -118,7 +124,8 @@ function weigh({ observed, belief, board, trial, leftAlone, isGood, treat, undon
   const able = worthTheirTimber(candidates.filter(({ found }) => found.planed.length === 0 || timberMayGo));
   const usable = inTheRunning(able, leftAlone, { isHalfChecked: halfChecked, hasCauseToTreat: treat.length > 0 });
   const best = equalWork(leastWork(bestFor('quickest', usable, leftAlone), usable), usable, model.places.length);
-  const isUndone = undoneWork.length > 0 && !isGood;
+  const isUndone =
+    undoneWork.length > 0 && (!isGood || isSureOfUndone || treat.some(({ cures }) => undoneWork.some(({ id }) => cures.includes(id))));
   const isWaiting = !isUndone && waitsForDrying(model, best);
   const tried = () => worthTrying(best, able, treat) ?? best;
   const work = isUndone ? doneAtOnce(trial, undoneWork) : isWaiting ? onlyWaiting(trial, best) : tried();

@@ -34,6 +34,14 @@ describe('what a try has found in order', () => {
     expect([inOrder(observed({ try: 'crushed' })), inOrder(observed({}))]).toEqual([[], []]);
   });
 
+  it('is in order whatever the customer told, found so twice', () => {
+    const twice = (answer: string, heard = 'crushed') => {
+      const { findings } = observed({ says: heard });
+      return inOrder({ readings: [], findings: [...findings, { finding: 'try', answer, again: true }] });
+    };
+    expect([twice('sound'), twice('crushed')]).toEqual([['skew', 'bolt'], []]);
+  });
+
   it('is so no more once the slab has been moved, until it is tried again', () => {
     const again = (answer: string) => ({ ...packed, findings: [{ finding: 'try', answer }] });
     expect(inOrder(observed({ try: 'sound' }, [packed]))).toEqual([]);

@@ -4,7 +4,7 @@ import type { AnsweredFinding, Observations } from '../inference/observed';
 import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
-import type { SaidBy } from '../model/tables';
+import type { SaidBy, Side } from '../model/tables';
 import { isGapRead, judgedSides, saidSinceHeld, stationsRead } from './soFar';
 
 /** Whether an answer says that a side is out, or said so of the door as found. */
@@ -44,12 +44,18 @@ export function foundInOrder(belief: Belief, observed: Observations): Set<string
   const held = saidSinceHeld(model, observed);
   const believed = saidSinceMoved(model, observed).filter((each) => held.includes(each) || chanceOf(belief, each) >= BELIEVED_FROM);
   const isTried = saidOf(model, { readings: [], findings: believed });
+  // Tried twice and in order each time, it is so whatever the customer told.
+  const isTriedTwice = saidOf(model, { readings: [], findings: believed.filter(({ again }) => again === true) });
+  const isStillTold = ({ toldBy = [], clearedBy = [] }: Pick<Side, 'toldBy' | 'clearedBy'>) =>
+    toldBy.some((said) => isTold(said) && !(isListened(model, said) && clearedBy.some(isTriedTwice)));
   return new Set(
     [...sides, { ...meeting, id: meeting.station }]
-      .filter(({ toldBy = [], clearedBy = [] }) => clearedBy.some(isTried) && !toldBy.some(isTold))
+      .filter((each) => each.clearedBy?.some(isTried) === true && !isStillTold(each))
       .map(({ id }) => id),
   );
 }
+
+const isListened = (model: DoorModel, { finding }: SaidBy) => model.finding(finding).stage === 'listen';
 
 /** How likely an answer is, by all that is believed of the door as it hangs. */
 function chanceOf({ model, held }: Belief, { finding: id, answer }: AnsweredFinding): number {
@@ -94,7 +100,7 @@ function saidSinceMoved(model: DoorModel, observed: Observations): readonly Answ
 }
 
 /** Asked again after work, the last answer holds; once anything has been done, what the customer told at first no longer does. */
-function saidOf(model: DoorModel, { findings, rounds = [] }: Observations): (said: SaidBy) => boolean {
+export function saidOf(model: DoorModel, { findings, rounds = [] }: Observations): (said: SaidBy) => boolean {
   const again = rounds.flatMap((round) => round.findings ?? []);
   const last = new Map([...findings, ...again].map(({ finding, answer }) => [finding, answer]));
   const isStale = (finding: string) =>

@@ -8,7 +8,7 @@ const CARD_MM = 0.5;
 const BEND_MM = 0.8;
 
 /** Half a turn of a side or height screw of an adjustable hinge (common practice, no source). */
-const HALF_TURN_MM = 0.5;
+export const HALF_TURN_MM = 0.5;
 
 /** Work at the hinges. Times and chances are common practice, no source. */
 export const HINGE_ACTIONS = {

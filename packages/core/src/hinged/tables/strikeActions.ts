@@ -22,6 +22,8 @@ export const STRIKE_ACTIONS = {
     irreversibility: 0,
     holds: 0.9,
     forbidden: NOT_ADJUSTABLE,
+    // Stiff with the door open too it is the lock itself, and no keep helps.
+    whenFound: { finding: 'handle', answers: ['stiffShut'] },
     steps: [
       'The centre keep first, to take out the bounce.',
       'Then the hook keeps; an eccentric cam at most a quarter turn before trying again.',
