@@ -105,7 +105,7 @@ test.describe('at a desk', () => {
       }
       await expect(page.getByTestId(`gap-${station}`)).toHaveText(tapped);
     }
-    await expect(page.getByTestId('chance-looseTopScrews')).toBeVisible();
+    await expect(page.getByTestId('likelihood-looseTopScrews')).toBeVisible();
     await page.getByTestId('check-topScrews-spinning').click();
     await expect(page.locator('[data-testid^="cause-"]').first()).toContainText('Top hinge holes stripped');
     await page.keyboard.press('ArrowLeft');

@@ -16,19 +16,24 @@ describe('a cause on the Find page', () => {
   const [first] = diagnose(observed).causes;
   if (first === undefined) throw new Error('no cause');
 
-  it('shows how likely it is and the evidence with its numbers', () => {
+  it('shows how likely it is and the evidence in words, and its numbers on asking', () => {
     render(<CauseCard cause={first} rank={1} words={words} />);
     expect(screen.getByText('Top hinge screws loose')).toBeTruthy();
-    expect(screen.getByText(percent(first.probability))).toBeTruthy();
+    expect(screen.getByTestId('likelihood-looseTopScrews')).toHaveTextContent('very likely');
+    expect(screen.getByText('Fits loose top screws')).toBeTruthy();
     expect(screen.getByText('Screws of the top hinge could be turned')).toBeTruthy();
+    // The figures are for whoever asks for them.
+    expect([screen.queryByText(/this gives about/), screen.queryByText(new RegExp(percent(first.probability)))]).toEqual([null, null]);
+    fireEvent.press(screen.getByTestId('why-looseTopScrews'));
+    expect(screen.getByText(`Chance: ${percent(first.probability)}.`)).toBeTruthy();
     expect(screen.getAllByText(/read 4.8; this gives about/)).toHaveLength(1);
   });
 
   it('keeps less likely causes folded until they are tapped', () => {
     render(<CauseCard cause={first} rank={2} words={words} />);
-    expect(screen.queryByText('For')).toBeNull();
+    expect(screen.queryByText('Fits loose top screws')).toBeNull();
     fireEvent.press(screen.getByText('Top hinge screws loose'));
-    expect(screen.getByText('For')).toBeTruthy();
+    expect(screen.getByText('Fits loose top screws')).toBeTruthy();
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Evidence, RankedCause } from '@proper-swing/core';
+import { cause as causeOf, type Evidence, type Diagnosis } from '@proper-swing/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../design/Press';
@@ -6,11 +6,12 @@ import { LINE, SPACE } from '../design/tokens';
 import { usePalette } from '../design/theme';
 import { Words } from '../design/Words';
 import type { LengthWords } from '../design/lengthWords';
+import { likelihood } from '../record/likelihood';
 import { percent } from '../record/percent';
 import { capital } from '../design/capital';
 
 export interface CauseCardProps {
-  cause: RankedCause;
+  cause: Diagnosis['causes'][number];
   rank: number;
   words: LengthWords;
 }
@@ -18,11 +19,14 @@ export interface CauseCardProps {
 /** Evidence shown before "all" is asked for. */
 const FIRST_SHOWN = 3;
 
-/** One cause with how likely it is and what speaks for and against it, in words and numbers. */
+/** One cause with how likely it is and what speaks for and against it, in words; the figures on asking. */
 export function CauseCard({ cause, rank, words }: CauseCardProps) {
   const palette = usePalette();
   const [isOpen, setIsOpen] = useState(rank === 1);
   const [showsAll, setShowsAll] = useState(false);
+  const [isExplained, setIsExplained] = useState(false);
+  const figures = isExplained ? words : undefined;
+  const { called } = causeOf(cause.id);
   const total = cause.for.length + cause.against.length;
   const cut = showsAll ? Infinity : FIRST_SHOWN;
   return (
@@ -30,14 +34,14 @@ export function CauseCard({ cause, rank, words }: CauseCardProps) {
       <Press
         kind="quiet"
         onPress={() => setIsOpen(!isOpen)}
-        label={`${cause.title}, ${percent(cause.probability)}; evidence ${isOpen ? 'shown' : 'hidden'}`}
+        label={`${cause.title}, ${likelihood(cause.probability)}; evidence ${isOpen ? 'shown' : 'hidden'}`}
         style={styles.head}
       >
         <Words kind="title" style={styles.title}>
           {cause.title}
         </Words>
-        <Words kind="figure" testID={`chance-${cause.id}`}>
-          {percent(cause.probability)}
+        <Words kind="strong" testID={`likelihood-${cause.id}`}>
+          {likelihood(cause.probability)}
         </Words>
       </Press>
       <View style={[styles.scale, { backgroundColor: palette.sunk }]} aria-hidden>
@@ -46,9 +50,19 @@ export function CauseCard({ cause, rank, words }: CauseCardProps) {
       {isOpen && (
         <View style={styles.body}>
           <Words>{cause.says}</Words>
-          <EvidenceList title="For" evidence={cause.for.slice(0, cut)} words={words} />
-          <EvidenceList title="Against" evidence={cause.against.slice(0, cut)} words={words} />
+          <EvidenceList title={`Fits ${called}`} evidence={cause.for.slice(0, cut)} words={figures} />
+          <EvidenceList title={`Does not fit ${called}`} evidence={cause.against.slice(0, cut)} words={figures} />
           {total === 0 && <Words tone="pencil">Nothing read yet speaks for or against it.</Words>}
+          {isExplained && (
+            <Words kind="small" tone="pencil" testID={`chance-${cause.id}`}>
+              {`Chance: ${percent(cause.probability)}.`}
+            </Words>
+          )}
+          {total > 0 && !isExplained && (
+            <Press kind="quiet" onPress={() => setIsExplained(true)} style={styles.more} testID={`why-${cause.id}`}>
+              Why? The figures
+            </Press>
+          )}
           {!showsAll && (cause.for.length > FIRST_SHOWN || cause.against.length > FIRST_SHOWN) && (
             <Press kind="quiet" onPress={() => setShowsAll(true)} style={styles.more}>
               {`All ${total} pieces of evidence`}
@@ -60,7 +74,7 @@ export function CauseCard({ cause, rank, words }: CauseCardProps) {
   );
 }
 
-function EvidenceList({ title, evidence, words }: { title: string; evidence: readonly Evidence[]; words: LengthWords }) {
+function EvidenceList({ title, evidence, words }: { title: string; evidence: readonly Evidence[]; words: LengthWords | undefined }) {
   if (evidence.length === 0) return null;
   return (
     <View>
@@ -74,7 +88,7 @@ function EvidenceList({ title, evidence, words }: { title: string; evidence: rea
           </Words>
           <View style={styles.words}>
             <Words>{capital(each.says)}</Words>
-            {each.readMm !== undefined && each.expectedMm !== undefined && each.othersMm !== undefined && (
+            {words !== undefined && each.readMm !== undefined && each.expectedMm !== undefined && each.othersMm !== undefined && (
               <Words kind="small" tone="pencil">
                 {`read ${words.bare(each.readMm)}; this gives about ${words.bare(each.expectedMm)}, the others ${words.withUnit(each.othersMm)}`}
               </Words>

@@ -11,6 +11,7 @@ import { useLengthWords, type LengthWords } from '../design/lengthWords';
 import { CauseCard } from './CauseCard';
 import { DoubtfulReadings } from './DoubtfulReadings';
 import { NextBestCard } from './NextBestCard';
+import { standingWork } from '../record/observed';
 import { percent } from '../record/percent';
 
 export interface FindPanelProps {
@@ -29,7 +30,12 @@ export function FindPanel({ record, observed, spreads = false }: FindPanelProps)
   const diagnosis = useDiagnosis(observed);
   const next = useNextBest(observed);
   const isSpread = spreads && width >= WIDE_FROM;
-  const causes = diagnosis === undefined ? <Words tone="pencil">Working it out.</Words> : <Causes diagnosis={diagnosis} words={words} />;
+  const causes =
+    diagnosis === undefined ? (
+      <Words tone="pencil">Working it out.</Words>
+    ) : (
+      <Causes diagnosis={diagnosis} words={words} isBeforeWork={standingWork(record).length > 0} />
+    );
   return (
     <ScrollView tabIndex={0} style={styles.scroll} contentContainerStyle={[styles.panel, isSpread && styles.spread]}>
       {next !== undefined && (
@@ -42,12 +48,24 @@ export function FindPanel({ record, observed, spreads = false }: FindPanelProps)
   );
 }
 
-function Causes({ diagnosis, words }: { diagnosis: Diagnosis; words: LengthWords }) {
+interface CausesProps {
+  diagnosis: Diagnosis;
+  words: LengthWords;
+  /** Something has been done since: what was found of the door stood before it. */
+  isBeforeWork: boolean;
+}
+
+function Causes({ diagnosis, words, isBeforeWork }: CausesProps) {
   const [showsAll, setShowsAll] = useState(false);
   const shown = showsAll ? diagnosis.causes : diagnosis.causes.slice(0, FIRST_SHOWN);
   const leading = diagnosis.causes[0];
   return (
-    <Section title="Likely causes">
+    <Section title={isBeforeWork ? 'Likely causes, as found' : 'Likely causes'}>
+      {isBeforeWork && (
+        <Words tone="pencil" testID="before-work">
+          All this was found before the work. What was done and read since is reckoned with under Fix.
+        </Words>
+      )}
       <DoubtfulReadings doubtful={diagnosis.doubtful} words={words} />
       {shown.map((cause, i) => (
         <CauseCard key={cause.id} cause={cause} rank={i + 1} words={words} />

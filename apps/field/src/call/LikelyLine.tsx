@@ -2,6 +2,7 @@ import type { Estimate } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../design/tokens';
 import { Words } from '../design/Words';
+import { likelihood } from '../record/likelihood';
 import { percent } from '../record/percent';
 
 /** The likely cause in one line: it stays in sight while checks are answered further up. */
@@ -13,7 +14,10 @@ export function LikelyLine({ estimate }: { estimate: Estimate | undefined }) {
       <Words kind="label" lines={1} style={styles.cause} testID="likely-cause">
         {first.title}
       </Words>
-      <Words kind="title" testID="likely-chance">
+      <Words kind="strong" testID="likely-words">
+        {likelihood(first.probability)}
+      </Words>
+      <Words kind="small" tone="pencil" testID="likely-chance">
         {percent(first.probability)}
       </Words>
     </View>
@@ -21,6 +25,6 @@ export function LikelyLine({ estimate }: { estimate: Estimate | undefined }) {
 }
 
 const styles = StyleSheet.create({
-  likely: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: SPACE.s },
+  likely: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: SPACE.s, gap: SPACE.s },
   cause: { flex: 1 },
 });

@@ -12,6 +12,7 @@ import {
 } from '@proper-swing/core';
 import type { LengthWords } from '../design/lengthWords';
 import { pluralOf } from '../design/plural';
+import { likelihood } from './likelihood';
 import { percent } from './percent';
 import { capital } from '../design/capital';
 
@@ -175,18 +176,6 @@ export function chancesWords({ chances: { free, even, book }, steps, holds }: Pl
 
 /** Outcomes that name no cause: there is nothing to treat. */
 const NEEDS_NOTHING: readonly PlanOutcome[] = ['true', 'done', 'check all round'];
-
-/** Chances in the words of the trade, from so much on. */
-const CHANCE_WORDS: readonly (readonly [from: number, says: string])[] = [
-  [0.95, 'almost sure'],
-  [0.8, 'very likely'],
-  [0.6, 'likely'],
-  [0.4, 'even chances'],
-  [0.2, 'not likely'],
-  [0, 'hardly'],
-];
-
-const likelihood = (chance: number) => CHANCE_WORDS.find(([from]) => chance >= from)?.[1] ?? '';
 
 /** What it is for and how likely it is to do it at the first check, without a figure: `For loose screws. Free: almost sure. Even: likely.` */
 export function chancesInWords({ chances: { free, even, book }, steps }: Plan, { outcome, binds, cause }: Correction): string {

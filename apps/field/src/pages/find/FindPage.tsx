@@ -1,12 +1,14 @@
 import type { CallRecord } from '@proper-swing/contract';
+import { station, type StationId } from '@proper-swing/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { Press } from '../../design/Press';
-import { useDiagnosis } from '../../engine/useEngine';
+import { useDiagnosis, useNextBest } from '../../engine/useEngine';
 import { CallFrame } from '../../call/CallFrame';
 import { observedAt } from '../../record/observed';
 import { FindPanel } from '../../call/FindPanel';
 import { LikelyLine } from '../../call/LikelyLine';
+import { openStation } from '../../call/NextBestCard';
 
 export function FindPage() {
   return (
@@ -23,11 +25,22 @@ function Find({ record }: { record: CallRecord }) {
 
 function FindFooter({ record }: { record: CallRecord }) {
   const observed = useMemo(() => observedAt(record, 'found'), [record]);
+  const next = useNextBest(observed);
+  const reading = next?.enough === false ? next.choices[0] : undefined;
   return (
     <>
       <LikelyLine estimate={useDiagnosis(observed)} />
-      <Press kind="primary" onPress={() => router.replace(`/call/${record.call.id}/fix`)} testID="to-fix">
-        Plan the correction
+      {reading?.kind === 'station' && (
+        <Press kind="primary" onPress={() => openStation(record, reading.id as StationId)} testID="find-next">
+          {`Read next: ${station(reading.id as StationId).title.toLowerCase()}`}
+        </Press>
+      )}
+      <Press
+        kind={next?.enough === false ? 'plain' : 'primary'}
+        onPress={() => router.replace(`/call/${record.call.id}/fix`)}
+        testID="to-fix"
+      >
+        {next?.enough === false ? 'Plan with what is known' : 'Plan the correction'}
       </Press>
     </>
   );
