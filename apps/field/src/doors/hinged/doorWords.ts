@@ -15,6 +15,8 @@ export const HINGE_WORDS: Readonly<Record<HingedMake['hingeKind'], string>> = {
   ballBearing: 'ball-bearing hinges',
   cast: 'cast hinges',
   adjustable: 'adjustable hinges',
+  fullHeight: 'full-height hinge points',
+  faceFixed: 'face-fixed hinges',
 };
 
 export const EDGE_WORDS: Readonly<Record<EdgeId, string>> = { hinge: 'Hinge side', head: 'Head', latch: 'Latch side', foot: 'Foot' };

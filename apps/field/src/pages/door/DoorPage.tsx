@@ -52,6 +52,11 @@ export function DoorPage() {
     >
       <Section title="The door">
         <DoorFacts door={door} />
+        {calls[0] !== undefined && (
+          <Press onPress={() => router.navigate(`/call/${calls[0]?.call.id ?? ''}/card`)} testID="to-card">
+            Put the card right
+          </Press>
+        )}
       </Section>
       <Section title="Gaps as left, visit by visit">
         <VisitTable calls={calls} />

@@ -51,6 +51,9 @@ export function Listen({ record }: { record: CallRecord }) {
           }
         >
           <DoorFacts door={record.door} />
+          <Press onPress={() => router.replace(`/call/${record.call.id}/card`)} testID="to-card">
+            Put the card right
+          </Press>
           {[record.site.address, record.site.contact, record.site.remarks].filter(Boolean).map((line) => (
             <Words key={line} tone="pencil">
               {line}

@@ -1,5 +1,6 @@
 /** How the slab hangs, what it is made of, and what its hinges are called. */
-export type HingeKind = 'butt' | 'ballBearing' | 'cast' | 'adjustable';
+/** `fullHeight`: one hinge as high as the slab; `faceFixed`: screwed on the face of slab and frame, as tees and straps are. */
+export type HingeKind = 'butt' | 'ballBearing' | 'cast' | 'adjustable' | 'fullHeight' | 'faceFixed';
 export type SlabKind = 'solidTimber' | 'framed' | 'hollowCore' | 'composite' | 'steel' | 'glazed';
 
 /** From the top down; a door has two to four of them. */
@@ -10,5 +11,5 @@ export type HingeName = (typeof HINGE_NAMES)[number];
 export const HINGE_LEAVES = ['frame', 'door'] as const;
 export type HingeLeaf = (typeof HINGE_LEAVES)[number];
 
-export const HINGE_KINDS = ['butt', 'ballBearing', 'cast', 'adjustable'] as const satisfies readonly HingeKind[];
+export const HINGE_KINDS = ['butt', 'ballBearing', 'cast', 'adjustable', 'fullHeight', 'faceFixed'] as const satisfies readonly HingeKind[];
 export const SLAB_KINDS = ['solidTimber', 'framed', 'hollowCore', 'composite', 'steel', 'glazed'] as const satisfies readonly SlabKind[];

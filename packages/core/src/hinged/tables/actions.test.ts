@@ -2,8 +2,9 @@ import { MM_PER_UNIT } from '../../length/length';
 import { gapBoard, gapChanges } from '../../planning/board';
 import { EXAMPLE_DOOR } from '../exampleDoor';
 import { hingedModel } from '../hingedDoors';
-import { action, ACTIONS } from './actions';
-import { CAUSES } from './causes';
+import type { ActionId } from '../names/actionIds';
+import { action, ACTIONS, isForbiddenOn } from './actions';
+import { CAUSES, hasCause } from './causes';
 
 const model = hingedModel(EXAMPLE_DOOR);
 
@@ -69,4 +70,18 @@ describe('the register of actions', () => {
       expect(at('hinge.bottom') + at('latch.bottom')).toBeCloseTo(0, 9);
     }
   });
+});
+
+it('nothing is bent, packed behind or let in at a full-height or a face-fixed hinge, and its screws are seen to as anywhere', () => {
+  for (const hingeKind of ['fullHeight', 'faceFixed'] as const) {
+    const door = { ...EXAMPLE_DOOR, hingeKind };
+    const isForbidden = (id: ActionId) => isForbiddenOn(action(id), door);
+    for (const id of ['shim', 'shimStrip', 'deepen', 'bendKnuckles', 'bendPin', 'throwHinge', 'turnSideways', 'turnKeeps'] as const) {
+      expect([hingeKind, id, isForbidden(id)]).toEqual([hingeKind, id, true]);
+    }
+    for (const id of ['tighten', 'longScrew', 'moveStrike', 'planeLatch'] as const) expect(isForbidden(id)).toBe(false);
+    expect(hasCause('looseTopScrews', door)).toBe(true);
+    expect(hasCause('hingeBound', door)).toBe(false);
+    expect(hasCause('wornPins', door)).toBe(hingeKind === 'faceFixed');
+  }
 });

@@ -21,6 +21,8 @@ export interface Cause extends CauseEntry {
 const TOP_OUT: Moves = { drop: 'topHingeOut.drop', hingeGap: 'topHingeOut.gap' };
 const BOTTOM_OUT: Moves = { drop: 'bottomHingeOut.drop', hingeGap: 'bottomHingeOut.gap' };
 const SCREWED: { hingeKinds: readonly HingeKind[] } = { hingeKinds: ['butt', 'ballBearing', 'cast'] };
+/** Knuckles on a pin that wear and spread. */
+const PINNED: { hingeKinds: readonly HingeKind[] } = { hingeKinds: ['butt', 'ballBearing', 'cast', 'faceFixed'] };
 const ADJUSTABLE: { hingeKinds: readonly HingeKind[] } = { hingeKinds: ['adjustable'] };
 
 const axis = (measure: string, mean: FaultAxis['mean'], sd: number, moves: Moves): FaultAxis => ({ measure, mean, sd, moves });
@@ -105,7 +107,7 @@ const CAUSE_TABLE = {
     prior: 0.038,
     part: 'topHinge',
     forms: one(axis('top barrel off the leg', 2.2, 0.8, TOP_OUT)),
-    onlyFor: SCREWED,
+    onlyFor: PINNED,
     at: 'top',
     harmsUnseen: true,
     cures: ['bendKnuckles', 'replaceHinge'],
@@ -117,7 +119,7 @@ const CAUSE_TABLE = {
     prior: 0.038,
     part: 'topHinge',
     forms: one(axis('slab come down', 1.8, 0.6, { headGap: 1 }), axis('top hinge leaning out', 1.2, 0.5, TOP_OUT)),
-    onlyFor: SCREWED,
+    onlyFor: PINNED,
     harmsUnseen: true,
     cures: ['replaceHinge'],
   },

@@ -194,10 +194,10 @@ export const HINGE_ACTIONS = {
     irreversibility: 2,
     holds: 0.75,
     forbidden: {
-      hingeKinds: ['ballBearing', 'cast', 'adjustable'],
+      hingeKinds: ['ballBearing', 'cast', 'adjustable', 'fullHeight', 'faceFixed'],
       slabKinds: ['glazed'],
       fireRated: true,
-      why: 'Not for cast, ball-bearing or adjustable hinges, a fire door, or near glass.',
+      why: 'Only for butt hinges, and not on a fire door or near glass.',
     },
     steps: [
       'Block the door; drive the pin up until it clears the knuckles of the slab’s leaf.',
@@ -220,8 +220,8 @@ export const HINGE_ACTIONS = {
     parts: 'hinge of the same size, leaf and corner; all of one kind on a door',
     forbidden: {
       fireRated: true,
-      hingeKinds: ['adjustable'],
-      why: 'Hinges of a fire door are as its certificate says; adjustable hinges are changed as a set.',
+      hingeKinds: ['adjustable', 'fullHeight'],
+      why: 'Hinges of a fire door are as its certificate says; adjustable and full-height hinges are changed as a whole.',
     },
     steps: [
       'Block the door so that it cannot drop.',

@@ -2,11 +2,11 @@
 export const FIRE_FIXINGS = { fireRated: true, why: 'Fixings of a fire door are as its certificate says.' };
 export const FIRE_OR_ADJUSTABLE = {
   fireRated: true,
-  hingeKinds: ['adjustable'],
-  why: 'Not behind adjustable hinges, nor on a fire door outside its certificate.',
+  hingeKinds: ['adjustable', 'fullHeight', 'faceFixed'],
+  why: 'Not behind adjustable, full-height or face-fixed hinges, nor on a fire door outside its certificate.',
 } as const;
 export const NOT_ADJUSTABLE = {
-  hingeKinds: ['butt', 'ballBearing', 'cast'],
+  hingeKinds: ['butt', 'ballBearing', 'cast', 'fullHeight', 'faceFixed'],
   why: 'These hinges have no such screw.',
   isObvious: true,
 } as const;
@@ -24,13 +24,13 @@ export const NO_TIMBER_OFF_NOR_ADJUSTABLE = {
 export const PIN_NOT_BENT = {
   closer: true,
   fireRated: true,
-  hingeKinds: ['adjustable', 'ballBearing', 'cast'],
-  why: 'Not for adjustable, ball-bearing or cast hinges, nor where a closer must shut the door.',
+  hingeKinds: ['adjustable', 'ballBearing', 'cast', 'fullHeight', 'faceFixed'],
+  why: 'Only for butt hinges with a loose pin, and not where a closer must shut the door.',
 } as const;
 /** No leaf is let in deeper or moved on its leg. */
 export const LEAF_STAYS = {
   fireRated: true,
-  hingeKinds: ['adjustable'],
+  hingeKinds: ['adjustable', 'fullHeight', 'faceFixed'],
   slabKinds: ['steel'],
-  why: 'Not for adjustable hinges, a steel frame or a fire door.',
+  why: 'Not for adjustable, full-height or face-fixed hinges, a steel frame or a fire door.',
 } as const;

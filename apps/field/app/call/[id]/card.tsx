@@ -1,0 +1,3 @@
+import { CardPage } from '../../../src/pages/card/CardPage';
+
+export default CardPage;

@@ -1,0 +1,112 @@
+import { HINGE_KINDS, SLAB_KINDS, type HingeLayoutId } from '@proper-swing/core';
+import { Choice } from '../../design/Choice';
+import { Field } from '../../design/Field';
+import { Form, FormCell } from '../../design/Form';
+import { useLengthWords } from '../../design/lengthWords';
+import { capital } from '../../design/capital';
+import { Press } from '../../design/Press';
+import { Section } from '../../design/Section';
+import { Words } from '../../design/Words';
+import { HINGE_WORDS, SLAB_WORDS } from '../../doors/hinged/doorWords';
+import { usePreferences } from '../../offline/preferences';
+import { hingesByLayout, LAYOUTS, type CardDraft, type CardErrors, type CardField } from './cardDraft';
+
+interface CardFormProps {
+  draft: CardDraft;
+  set: (field: CardField) => (text: string) => void;
+  errors: CardErrors;
+}
+
+const YES_NO = [
+  { id: 'yes', label: 'Yes' },
+  { id: 'no', label: 'No' },
+];
+const SIDES = [
+  { id: 'left', label: 'On the left' },
+  { id: 'right', label: 'On the right' },
+];
+const HINGES = HINGE_KINDS.map((id) => ({ id, label: capital(HINGE_WORDS[id]) }));
+const SLABS = SLAB_KINDS.map((id) => ({ id, label: SLAB_WORDS[id] }));
+const COUNTS = [2, 3, 4] as const;
+
+/** Every field of the cards of a call, as it stands, to be put right. */
+export function CardForm({ draft, set, errors }: CardFormProps) {
+  const { unit } = useLengthWords();
+  const text = (field: CardField, label: string, isLong = false) => (
+    <Field label={label} value={draft[field]} onChange={set(field)} error={errors[field]} isLong={isLong} testID={`card-${field}`} />
+  );
+  const choice = (field: CardField, label: string, options: readonly { id: string; label: string }[]) => (
+    <>
+      <Words kind="label">{label}</Words>
+      <Choice label={label} options={options} chosen={draft[field]} onChoose={set(field)} error={errors[field]} testID={`card-${field}`} />
+    </>
+  );
+  return (
+    <>
+      <Section title="The call">
+        {text('complaint', 'In their words', true)}
+        {text('scheduledFor', 'When')}
+      </Section>
+      <Section title="The door">
+        {text('title', 'Which door, as they call it')}
+        <Form>
+          <FormCell takes="third">{text('slabWidthMm', `Width, ${unit}`)}</FormCell>
+          <FormCell takes="third">{text('slabHeightMm', `Height, ${unit}`)}</FormCell>
+          <FormCell takes="third">{text('thicknessMm', `Thick, ${unit}`)}</FormCell>
+        </Form>
+        {choice('hingesOn', 'Hinges, from where the barrels show', SIDES)}
+        {choice('hingeKind', 'Kind of hinge', HINGES)}
+        <HingeHeights draft={draft} set={set} errors={errors} />
+        {choice('slabKind', 'Slab', SLABS)}
+        {choice('fireRated', 'Fire, smoke or security door', YES_NO)}
+        {choice('closer', 'A closer shuts it', YES_NO)}
+      </Section>
+      <Section title="The site">
+        {text('name', 'Customer or building')}
+        {text('address', 'Address')}
+        {text('contact', 'Whom to ask')}
+        {text('remarks', 'Access, keys, parking', true)}
+      </Section>
+    </>
+  );
+}
+
+/** Hinge heights as measured, or filled in by how many there are and a layout of the trade. */
+function HingeHeights({ draft, set, errors }: CardFormProps) {
+  const { units } = usePreferences();
+  const { unit, bare } = useLengthWords();
+  const count = draft.hingeHeightsMm.split(/[,;]/).length;
+  const fill = (layout: HingeLayoutId, hinges: number) => {
+    const heights = hingesByLayout(layout, hinges as 2 | 3 | 4, draft, units, bare);
+    if (heights !== undefined) set('hingeHeightsMm')(heights);
+  };
+  return (
+    <>
+      <Field
+        label={`Hinge middles below the top of the slab, ${unit}, commas between`}
+        value={draft.hingeHeightsMm}
+        onChange={set('hingeHeightsMm')}
+        error={errors.hingeHeightsMm}
+        testID="card-hingeHeightsMm"
+      />
+      <Words kind="label">How many; set at the usual heights</Words>
+      <Choice
+        label="How many hinges"
+        options={COUNTS.map((n) => ({ id: String(n), label: String(n) }))}
+        chosen={String(count)}
+        onChoose={(id) => fill('sixAndTen', Number(id))}
+        testID="card-count"
+      />
+      <Words kind="label">Top hinge down, bottom hinge up, about</Words>
+      <Form>
+        {LAYOUTS.map(({ id, label }) => (
+          <FormCell key={id}>
+            <Press onPress={() => fill(id, count)} testID={`card-layout-${id}`}>
+              {label}
+            </Press>
+          </FormCell>
+        ))}
+      </Form>
+    </>
+  );
+}

@@ -1,0 +1,47 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { router } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { CallFrame } from '../../call/CallFrame';
+import { useCallPage } from '../../call/useCallPage';
+import { FormFault } from '../../design/Form';
+import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
+import { CardForm } from './CardForm';
+import { useCardDraft, type CardEditing } from './useCardDraft';
+
+/** Puts right what stands on the cards of a call: who and where, which door and how it is made, what was said and when. */
+export function CardPage() {
+  const { callId } = useCallPage();
+  const editing = useCardDraft(callId);
+  return (
+    <CallFrame footer={(record) => <CardFooter record={record} editing={editing} />}>
+      {(record) => <CardForm draft={editing.draftOf(record)} set={editing.set} errors={editing.errors} />}
+    </CallFrame>
+  );
+}
+
+function CardFooter({ record, editing: { fault, errors, leave, keep } }: { record: CallRecord; editing: CardEditing }) {
+  const back = () => router.replace(`/call/${record.call.id}`);
+  const isWrong = Object.keys(errors).length > 0;
+  return (
+    <>
+      <FormFault says={fault ?? (isWrong ? 'Something is wrong further up: see the red line.' : undefined)} testID="card-fault" />
+      <View style={styles.row}>
+        <Press
+          onPress={() => {
+            leave();
+            back();
+          }}
+          testID="leave-card"
+        >
+          Leave it
+        </Press>
+        <Press kind="primary" style={styles.grow} onPress={() => void keep(record).then((isKept) => isKept && back())} testID="keep-card">
+          Keep the card
+        </Press>
+      </View>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, grow: { flex: 1 } });
