@@ -191,4 +191,17 @@ describe('a candidate as a plan', () => {
     expect(plan.misfit).toEqual([{ place: 'leftPeg', mm: 0.6 }]);
     expect([plan.steps, plan.minutes, plan.holds, plan.uncertainty]).toEqual([[], 0, 1, uncertainty]);
   });
+
+  it('draws a gap where the work that is watched stops, unless something moves it afterwards', () => {
+    const drawnAt = (settings: FoundPlan['settings']) => {
+      const watched = { ...candidate(trial, untreated(trial), found), setPoints: [{ action: 'glue', station: 'gap.right', mm: 3.25 }] };
+      const { gaps: moved } = planOf(trial, 'quickest', { ...watched, found: { ...found, settings } }, gaps(2, 5, 3), uncertainty);
+      return moved.map(({ afterMm }) => afterMm);
+    };
+    const packed = { action: model.action('packPeg'), where: 0, amount: 1, shiftMm: -1, changes: gaps(0, -1, 0), price: 5 } as const;
+    expect([drawnAt([]), drawnAt([packed])]).toEqual([
+      [2, 3.25, 4.04],
+      [2, 3.4, 4.04],
+    ]);
+  });
 });

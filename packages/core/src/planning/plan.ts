@@ -46,7 +46,7 @@ export function planOf({ model, board }: Trial, aim: PlanAim, each: Candidate, b
     chances: each.chances,
     uncertainty,
     holds: each.holds,
-    gaps: board.stations.map((id, i) => ({ station: id, beforeMm: before[i] ?? 0, afterMm: found.gaps[i] ?? 0 })),
+    gaps: board.stations.map((id, i) => ({ station: id, beforeMm: before[i] ?? 0, afterMm: stopAt(each, id) ?? found.gaps[i] ?? 0 })),
     outside: board.stations.flatMap((id, i) => {
       const mm = stationOutside(board, found.gaps, i, 0);
       return mm > GAUGE_TELLS_MM ? [{ station: id, mm }] : [];
@@ -57,4 +57,9 @@ export function planOf({ model, board }: Trial, aim: PlanAim, each: Candidate, b
     }),
     misfit: placesOffLine(model, found.misfit),
   };
+}
+
+/** Where work that is watched stops at this gap and nothing moves it afterwards: the figure told is the one to stop at. */
+function stopAt({ setPoints, found: { settings, planed } }: Candidate, station: string): number | undefined {
+  return settings.length + planed.length === 0 ? setPoints.find((point) => point.station === station)?.mm : undefined;
 }
