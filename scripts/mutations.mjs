@@ -25,8 +25,8 @@ export const MUTATIONS = [
     'one cause of a part is treated',
     core(
       'planning/causesToTreat.ts',
-      '.filter(({ part }, i, all) => all.findIndex((each) => each.part === part) === i)',
-      '',
+      '.filter(({ part }, i, all) => all.findIndex((each) => each.part === part) === i);',
+      ';',
       'planning/causesToTreat',
     ),
   ],
@@ -304,4 +304,12 @@ export const MUTATIONS = [
     ),
   ],
   ['repeating a try comes before a cure', core('planning/decision.ts', 'triesToRepeat() > 0', 'triesToRepeat() > 9', 'hinged/leftInPeace')],
+  [
+    'screws and knuckles of one hinge',
+    core('inference/hypotheses.ts', 'a.part !== b.part || (a.piece', 'a.part !== b.part && (a.piece', 'hinged/topHingeRungs'),
+  ],
+  [
+    'no recess is cut for want of a look',
+    core('planning/decision.ts', 'looksBeforeCutting() > 0', 'looksBeforeCutting() > 9', 'hinged/topHingeRungs'),
+  ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

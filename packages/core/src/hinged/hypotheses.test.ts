@@ -45,9 +45,13 @@ function fullPrior({ directions, spread }: Hypothesis): Gaussian {
 }
 
 describe('suppositions', () => {
-  it('chances beforehand sum to one, and no two causes of one part are supposed together', () => {
+  it('chances beforehand sum to one, and no two causes of one part are supposed together, but for screws and knuckles of a hinge', () => {
     expect(space.hypotheses.reduce((sum, { logPrior }) => sum + Math.exp(logPrior), 0)).toBeCloseTo(1, 9);
-    for (const { causes } of space.hypotheses) expect(new Set(causes.map(({ part }) => part)).size).toBe(causes.length);
+    for (const { causes } of space.hypotheses) {
+      expect(new Set(causes.map(({ part, piece = '' }) => `${part} ${piece}`)).size).toBe(causes.length);
+      const alike = causes.filter(({ part }) => part === causes[0]?.part);
+      if (alike.length > 1) expect(alike.map(({ piece }) => piece)).toEqual(['screws', 'knuckles']);
+    }
     expect(space.hypotheses.length).toBeGreaterThan(300);
   });
 

@@ -87,7 +87,8 @@ function makeSpace({ causes, direction, figures, tables: { trust } }: DoorModel)
 }
 
 function canMeet(a: Cause, b: Cause): boolean {
-  return a.part !== b.part && a.part !== NO_PART && b.part !== NO_PART;
+  const isApart = a.part !== b.part || (a.piece !== undefined && b.piece !== undefined && a.piece !== b.piece);
+  return isApart && a.part !== NO_PART && b.part !== NO_PART;
 }
 
 /** Names the causes of a hypothesis whatever their form. */

@@ -28,6 +28,8 @@ export interface Cause<N extends Names = Names> {
   prior: number;
   /** The part that ails. Causes of one part are not supposed together: the top hinge is loose or stripped, not both. */
   part: string;
+  /** What of the part ails, where two things of it can: the screws of a hinge may be loose and its knuckles spread. */
+  piece?: string;
   forms: readonly CauseForm<N>[];
   /** The place that ails: setting any other does not treat it. */
   at?: N['place'];

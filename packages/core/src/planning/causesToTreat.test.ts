@@ -19,6 +19,10 @@ it('of two causes of one part the likelier is treated', () => {
   const kind = { ...KIND, causes: [...KIND.causes, { ...sunkPeg, id: 'split' }] };
   const belief = believe(modelOf(kind, hatch), { readings: [], findings: [] });
   expect(causesToTreat(withChances(belief, { split: 0.4, sunk: 0.36 })).map(({ id }) => id)).toEqual(['split']);
+  // What has been dealt with hides no other of its part.
+  const packed = { ...withChances(belief, { sunk: 0.5, split: 0.4 }), done: [{ action: 'packPeg', place: 'rightPeg', amount: 1 }] };
+  const splitElsewhere = { ...kind, causes: kind.causes.map((each) => (each.id === 'split' ? { ...each, cures: ['saw'] } : each)) };
+  expect(causesToTreat({ ...packed, model: modelOf(splitElsewhere, hatch) }).map(({ id }) => id)).toEqual(['split']);
 });
 
 it('what was set where it ails has been dealt with; elsewhere it has not', () => {

@@ -19,6 +19,6 @@ export function causesToTreat(belief: Belief, isGood = false): Cause[] {
   return causeChances(belief)
     .filter(({ id, probability }) => probability >= treatFrom(id) && id !== tables.soundCause)
     .map(({ id }) => cause(id))
-    .filter(({ part }, i, all) => all.findIndex((each) => each.part === part) === i)
-    .filter((each) => (!isGood || each.harmsUnseen === true) && !isTreated(belief, each));
+    .filter((each) => (!isGood || each.harmsUnseen === true) && !isTreated(belief, each))
+    .filter(({ part }, i, all) => all.findIndex((each) => each.part === part) === i);
 }

@@ -30,6 +30,7 @@ const after: After = {
   somewhatDoubted: () => 0,
   soleLooks: () => 0,
   triesToRepeat: () => 0,
+  looksBeforeCutting: () => 0,
 };
 const early = (change: Partial<Before>) => decide(RULES_BEFORE, { ...before, ...change })?.outcome;
 const late = (change: Partial<After>) => decide(RULES_AFTER, { ...after, ...change })?.outcome;

@@ -43,6 +43,8 @@ export interface After {
   somewhatDoubted: () => number;
   /** Looks on which alone the heavy work of the first plan rests. */
   soleLooks: () => number;
+  /** Looks untaken that may find what needs no cutting, where the first plan cuts at a place. */
+  looksBeforeCutting: () => number;
   /** Tries to make once more, where all that the first plan does is for what they are of. */
   triesToRepeat: () => number;
 }
@@ -167,6 +169,11 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
     because:
       'No pin is taken out for what was felt once, nor for what the customer told and a try did not show: trying again takes ten seconds.',
     holds: ({ triesToRepeat }) => triesToRepeat() > 0,
+  },
+  {
+    outcome: 'look again',
+    because: 'No recess is cut while half a minute’s look may find what needs no cutting.',
+    holds: ({ looksBeforeCutting }) => looksBeforeCutting() > 0,
   },
   {
     outcome: 'falls short',

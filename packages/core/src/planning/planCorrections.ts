@@ -21,6 +21,7 @@ import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
 import { soleLooks } from './soleLooks';
 import { triesToRepeat } from './triesToRepeat';
+import { cutsAtPlace, tellingLooks } from './looksBeforeCutting';
 import { uncertaintyOf } from './uncertainty';
 import { withReasons } from './sameAgain';
 
@@ -80,6 +81,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const treatedSo = treat.filter(({ cures }) => heavy.some(({ id }) => cures.includes(id)));
   const looks = once(() => soleLooks(belief, observed, treatedSo, KNOWN_FROM));
   const tries = once(() => triesToRepeat(belief, observed, first));
+  const looksBefore = once(() => (cutsAtPlace(first) ? tellingLooks(next()) : []));
   const outcome =
     decide(RULES_AFTER, {
       ...facts,
@@ -90,6 +92,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
       somewhatDoubted: () => somewhatDoubtful().length,
       soleLooks: () => looks().length,
       triesToRepeat: () => tries().length,
+      looksBeforeCutting: () => looksBefore().length,
     })?.outcome ?? 'helps';
   const readsAgain = outcome === 'read again';
   const looksAgain = outcome === 'look again';
@@ -99,7 +102,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
   return {
     ...facts.said,
     ...(readsAgain && { doubtful: somewhatDoubtful() }),
-    lookAgain: looksAgain ? [...looks(), ...tries()] : [],
+    lookAgain: looksAgain ? [...new Set([...looks(), ...tries(), ...looksBefore()])] : [],
     outcome,
     plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
     settingAlone,

@@ -1,0 +1,15 @@
+import type { NextBest } from '../inference/nextBest';
+import type { Candidate } from './candidate';
+
+/** Work at a place that is as hard to undo as this cuts there: a leaf let in deeper. */
+const CUTS_FROM = 3;
+/** A look that tells less is not worth waiting for, bits. */
+const TELLS_FROM_BITS = 0.3;
+
+export const cutsAtPlace = ({ found }: Candidate): boolean => found.settings.some(({ action }) => action.irreversibility >= CUTS_FROM);
+
+/** The look untaken that tells most, where it tells much; readings are left to whoever asks for them. */
+export function tellingLooks({ choices }: NextBest): string[] {
+  const [best] = choices.filter(({ kind }) => kind === 'finding');
+  return best !== undefined && best.bits >= TELLS_FROM_BITS ? [best.id] : [];
+}
