@@ -7,7 +7,7 @@ const server = (file, find, put, tests) => ({ file: `apps/server/src/${file}`, f
 const field = (file, find, put, tests) => ({ file: `apps/field/src/${file}`, find, put, project: 'field', tests });
 
 export const MUTATIONS = [
-  ['cuts come last', core('planning/steps.ts', 'phaseOf(one.action) - phaseOf(other.action) || ', '', 'planning/')],
+  ['cuts come last', core('planning/steps.ts', 'one.phase - other.phase || ', '', 'planning/')],
   ['end hinges come first', core('planning/steps.ts', '? 1 : 2;', '? 2 : 1;', 'planning/')],
   ['minutes per amount', core('model/action.ts', 'minutes.first + minutes.each * (Math.abs(amount) - 1)', 'minutes.first', 'model/model')],
   [
@@ -290,10 +290,7 @@ export const MUTATIONS = [
     'tried twice outweighs what was told',
     core('planning/sidesTold.ts', ' && !(isListened(model, said) && clearedBy.some(isTriedTwice))', '', 'planning/sidesTold'),
   ],
-  [
-    'a screw found loose once is tried again',
-    core('planning/facts.ts', '...(needsNothing ? [...seenOnce, ', '...(needsNothing ? [', 'hinged/leftInPeace'),
-  ],
+  ['a screw found loose once is tried again', core('planning/facts.ts', '[...seenOnce, ', '[', 'hinged/leftInPeace')],
   [
     'tightened before it is treated otherwise',
     core(
@@ -312,4 +309,11 @@ export const MUTATIONS = [
     'no recess is cut for want of a look',
     core('planning/decision.ts', 'looksBeforeCutting() > 0', 'looksBeforeCutting() > 9', 'hinged/topHingeRungs'),
   ],
+  [
+    'a middle hinge is brought to the line of hinges that are set',
+    core('planning/steps.ts', 'model.tables.asWell.includes(id) ? 1 : ', '', 'planning/steps'),
+  ],
+  ['the customer’s word is tried', core('planning/facts.ts', '...toldUntried(model, observed), ', '', 'hinged/leftInPeace')],
+  ['what has been worked on is no rival', core('planning/advice.ts', '!isWorkedOn(id) || ', 'true || ', 'hinged/topHingeRungs')],
+  ['the figure to stop at is the figure drawn', core('planning/plan.ts', 'stopAt(each, id) ?? ', '', 'planning/correcting')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -43,6 +43,14 @@ describe('a door with a multipoint lock', () => {
   });
 });
 
+it('an even door is not left alone against the customer’s word untried', () => {
+  const even = (findings: AnsweredFinding[]) => planAt(EXAMPLE_DOOR, { ...EVEN_GAPS, 'bolt.low': 0 }, findings);
+  const said = found('complaint', 'springsBack');
+  expect(even([said])).toMatchObject({ outcome: 'look again', lookAgain: ['springBack'] });
+  expect(even([said, found('springBack', 'no')]).outcome).toBe('true');
+  expect(even([found('complaint', 'other')]).outcome).toBe('true');
+});
+
 describe('a door that one thing alone says swings by itself', () => {
   const leans = (acrossMm: number, findings: AnsweredFinding[]) =>
     planAt(EXAMPLE_DOOR, { ...EVEN_GAPS, 'plumb.across': acrossMm, 'plumb.hinge': 0, 'bolt.low': 0 }, findings);

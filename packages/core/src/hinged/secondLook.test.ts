@@ -66,7 +66,7 @@ it('an opening wider than slab and limits is no fault: it is told in a line and 
     );
     const told = planAt([], gaps);
     expect([told.outcome, told.cause.id, works(told)]).toEqual(['true', 'nothingWrong', []]);
-    expect(told.advice.join()).toContain(`${latch + hinge - 7} mm more than slab and limits together: share it out.`);
+    expect(told.advice.join()).toContain(`${latch + hinge - 7} mm more than slab and limits together: it is shared out as it hangs.`);
   }
 });
 

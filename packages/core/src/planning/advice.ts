@@ -15,17 +15,23 @@ interface AsItHangs {
   board: GapBoard;
   gaps: Float64Array;
   fallsShort?: boolean;
+  /** Nothing is done: it stays as it hangs. */
+  staysSo?: boolean;
 }
 
 /** What is to be said beside the plans. */
-export function adviceFor(belief: Belief, treat: readonly Cause[], { board, gaps, fallsShort = false }: AsItHangs): string[] {
+export function adviceFor(
+  belief: Belief,
+  treat: readonly Cause[],
+  { board, gaps, fallsShort = false, staysSo = false }: AsItHangs,
+): string[] {
   const { warnings, tables, cause } = belief.model;
   const own = treat.flatMap(({ advice }) => advice ?? []);
   return [
     ...warnings,
     ...own,
     ...(treat.length === 0 ? [] : rivalsOf(belief, treat).map((id) => PLANNING_WORDS.couldAsWellBe(cause(id).title))),
-    ...tooMuchToHold(belief.model, board, gaps).map(PLANNING_WORDS.shareOut),
+    ...tooMuchToHold(belief.model, board, gaps).map(staysSo ? PLANNING_WORDS.sharedOut : PLANNING_WORDS.shareOut),
     ...(fallsShort && own.length === 0 ? [tables.phrases.fallsShort] : []),
   ];
 }
@@ -45,7 +51,9 @@ function tooMuchToHold({ tables }: DoorModel, { onEdge, limits }: GapBoard, gaps
 /** Causes nearly as likely as what is treated: the second likeliest, and those of the same part. */
 function rivalsOf(belief: Belief, treat: readonly Cause[]): string[] {
   const { cause } = belief.model;
-  const ranked = causeChances(belief);
+  // What has been worked on is no rival: the work was done for it.
+  const isWorkedOn = (id: string) => belief.done.some(({ action }) => cause(id).cures.includes(action));
+  const ranked = causeChances(belief).filter(({ id }, i) => i === 0 || !isWorkedOn(id) || treat.some((each) => each.id === id));
   const [first, second] = ranked;
   const chanceOf = (id: string) => ranked.find((each) => each.id === id)?.probability ?? 0;
   const isClose =

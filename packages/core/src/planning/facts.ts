@@ -19,7 +19,7 @@ import { misfitAfter } from './misfit';
 import { once } from './once';
 import { isAskedFor, rulingsOn } from './rulings';
 import { causesOfSidesOut } from './sidesOut';
-import { curesWhatIsInOrder, foundInOrder, isSideTold, sidesToldUnread, triesDue } from './sidesTold';
+import { curesWhatIsInOrder, foundInOrder, isSideTold, sidesToldUnread, toldUntried, triesDue } from './sidesTold';
 import { looksNeeded, soleLooks } from './soleLooks';
 import { edgesRead, heldSides, isFullyChecked, isGapRead, judgedSides, shiftsDone, unreadOf } from './soFar';
 
@@ -99,7 +99,9 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
         ? []
         : [
             ...looksNeeded(belief, observed, treat),
-            ...(needsNothing ? [...seenOnce, ...soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM)] : []),
+            ...(needsNothing
+              ? [...seenOnce, ...toldUntried(model, observed), ...soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM)]
+              : []),
           ],
     ),
     unknown: unknown.length,

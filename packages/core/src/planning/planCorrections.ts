@@ -52,6 +52,9 @@ function* planning(observed: Observations, belief: Belief, options: PlanOptions)
 /** What is said while too little is known to speak of what setting can do. */
 const KNOWS_LITTLE: readonly PlanOutcome[] = ['measure first', 'read again', 'look again'];
 
+/** What is said of a door that is left as it hangs. */
+const STAYS_SO: readonly PlanOutcome[] = ['true', 'done', 'check all round'];
+
 /** What is said where a rule decides before anything is searched for. */
 function withoutSearch(facts: Facts, outcome: PlanOutcome): Correction {
   const { belief, board, trial, leftAlone, treat, undoneWork } = facts;
@@ -64,7 +67,7 @@ function withoutSearch(facts: Facts, outcome: PlanOutcome): Correction {
     plans: planned(facts, [['quickest', isAtOnce ? doneAtOnce(trial, undoneWork) : leftAlone]], []),
     settingAlone: isKnown ? settingAloneOf(belief.model, [], leftAlone) : { can: false, chanceTrue: 0 },
     lost: [],
-    advice: adviceFor(belief, isAtOnce ? treat : [], { board, gaps: leftAlone.found.gaps }),
+    advice: adviceFor(belief, isAtOnce ? treat : [], { board, gaps: leftAlone.found.gaps, staysSo: STAYS_SO.includes(outcome) }),
   };
 }
 

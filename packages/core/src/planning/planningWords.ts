@@ -2,6 +2,7 @@
 export const PLANNING_WORDS = {
   leftOutAtWish: 'Left out at your wish.',
   couldAsWellBe: (title: string) => `It could as well be: ${title.toLowerCase()}. Settle that before the first step.`,
+  sharedOut: (mm: number) => `${Math.round(mm * 2) / 2} mm more than slab and limits together: it is shared out as it hangs.`,
   shareOut: (mm: number) => `${Math.round(mm * 2) / 2} mm more than slab and limits together: share it out.`,
   bestFound: 'The best of what was tried: there were more ways to set this door than could all be tried.',
   findOut: (title: string) => `Find out: ${title}`,

@@ -72,6 +72,17 @@ function chanceOf({ model, held }: Belief, { finding: id, answer }: AnsweredFind
   }, 0);
 }
 
+/** Tries that would show what the customer told of and that nobody has made: no door is left alone against their word untried. */
+export function toldUntried(model: DoorModel, { findings }: Observations): string[] {
+  const answered = new Set(findings.map(({ finding }) => finding));
+  return findings.flatMap(({ finding: id, answer }) =>
+    (model.finding(id).saysNoMore ?? [])
+      .filter((fact) => fact.answer === answer && !answered.has(fact.as))
+      .map(({ as }) => as)
+      .filter((as) => model.findings.some((each) => each.id === as && each.stage !== 'listen')),
+  );
+}
+
 /** The tries that can find what stands beside the gaps in order and that nobody has made since the slab was moved. */
 export function triesDue(model: DoorModel, observed: Observations): string[] {
   if (!hasMoved(model, observed)) return [];

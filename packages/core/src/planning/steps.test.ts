@@ -34,6 +34,22 @@ describe('the steps of a plan', () => {
     ]);
   });
 
+  it('bring places between to the line once the others have been set', () => {
+    const own = modelOf(
+      {
+        ...KIND,
+        name: 'asWell',
+        asWell: ['wait'],
+        actions: KIND.actions.map((each) => (each.id === 'wait' ? { ...each, order: 6 } : each)),
+      },
+      hatch,
+    );
+    const ids = stepsOf(own, { found: plan({ settings: [setting(2)] }), sides: [{ action: action('wait'), mm: 1 }] }).map(
+      (each) => each.action,
+    );
+    expect(ids).toEqual(['packPeg', 'wait']);
+  });
+
   it('tell how much: the greater depth of a plane, half millimetres of what is brought to a figure', () => {
     const of = (id: string) => steps.find((step) => step.action === id);
     expect(of('plane')).toMatchObject({ amount: 2.5, planed: { fromMm: 1, toMm: 2.5 } });

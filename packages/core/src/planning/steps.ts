@@ -75,10 +75,15 @@ export function stepsOf(
     ...(found.strike ? [step(found.strike.choice.action.id, toHalf(found.strike.mm))] : []),
     ...sides.map(({ action, mm }) => step(action.id, amountBeside(model, action, mm), at(action))),
   ];
-  const rank = ({ action: id, place }: PlannedStep) => ({ action: model.action(id), place: placeRank(model, place) });
+  const rank = ({ action: id, place }: PlannedStep) => ({
+    // What is done as well goes by where the places have come to.
+    phase: model.tables.asWell.includes(id) ? 1 : phaseOf(model.action(id)),
+    order: model.action(id).order,
+    place: placeRank(model, place),
+  });
   return steps.sort((a, b) => {
     const [one, other] = [rank(a), rank(b)];
-    return phaseOf(one.action) - phaseOf(other.action) || one.action.order - other.action.order || one.place - other.place;
+    return one.phase - other.phase || one.order - other.order || one.place - other.place;
   });
 }
 
