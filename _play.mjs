@@ -33,11 +33,11 @@ const plays = {
   },
 
   async b(p, url) {
-    await begin(p, url, 'springsBack'); await tap(p,'to-look','stage-measure'); await K(p,'4 Next 4 Next 4 Next 3 Next 3 Next 3 Next 2 Next 2 Next 1 Next'); await text(p,'measured');
+    await begin(p, url, 'springsBack'); await tap(p,'to-look','check-springBack-yes','stage-measure'); await K(p,'4 Next 4 Next 4 Next 3 Next 3 Next 3 Next 2 Next 2 Next 1 Next'); await text(p,'measured');
     await tap(p,'stage-find'); await p.waitForTimeout(2500); await text(p,'find'); await shot(p,'find'); await tap(p,'stage-fix'); await p.waitForTimeout(3000); await text(p,'fix'); await shot(p,'fix');
   },
   async c(p, url) {
-    await begin(p, url, 'rubsLatchTop'); await tap(p,'to-look','check-topScrews-tight','check-topLeaves-spread','check-middlePin-byHand','stage-measure'); await K(p,'4 . 2 Next 2 . 4 Next Rubs 4 . 5 Next 3 . 8 Next 3 Next 3 . 8 Next 3 Next 2 Next');
+    await begin(p, url, 'rubsLatchTop'); await tap(p,'to-look','check-topScrews-tight','check-topLeaves-spread','check-middlePin-byHand','stage-measure'); await K(p,'3 . 5 Next 2 . 2 Next 0 . 8 Next 4 . 6 Next 3 . 8 Next 3 Next 4 . 5 Next 3 . 2 Next 2 Next');
     await tap(p,'stage-find'); await p.waitForTimeout(2500); await text(p,'find'); await shot(p,'find'); await tap(p,'stage-fix'); await p.waitForTimeout(3000); await text(p,'fix'); await shot(p,'fix');
   },
   async j(p, url) {

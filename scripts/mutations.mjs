@@ -316,4 +316,7 @@ export const MUTATIONS = [
   ['the customer’s word is tried', core('planning/facts.ts', '...toldUntried(model, observed), ', '', 'hinged/leftInPeace')],
   ['what has been worked on is no rival', core('planning/advice.ts', '!isWorkedOn(id) || ', 'true || ', 'hinged/topHingeRungs')],
   ['the figure to stop at is the figure drawn', core('planning/plan.ts', 'stopAt(each, id) ?? ', '', 'planning/correcting')],
+  ['a door that springs is tried again', core('planning/facts.ts', '...deniedOnce, ', '', 'hinged/leftInPeace')],
+  ['a door that springs twice is not free', core('planning/facts.ts', ' && !isDeniedFree', '', 'hinged/leftInPeace')],
+  ['what springs is looked for', core('planning/decision.ts', 'isDeniedFree && !hasWork(first)', 'false', 'hinged/leftInPeace')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

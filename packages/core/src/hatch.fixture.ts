@@ -129,6 +129,7 @@ export const HATCH: DoorKind<Hatch> = {
   lowered: { left: -1, right: -1 },
   misfit: { allowedMm: 1, saidFromMm: 0.5 },
   atOnce: [],
+  deniesFree: [],
   asWell: [],
   opposite: [],
   rechecks: [{ effects: ['shift'], place: 'rightPeg', stations: ['gap.right'] }],

@@ -69,6 +69,7 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
     { finding: 'topScrews', answer: 'loose', action: 'tighten' },
     { finding: 'bottomScrews', answer: 'loose', action: 'tightenBottom' },
   ],
+  deniesFree: [{ finding: 'springBack', answers: ['yes'] }],
   asWell: ['bringToLine'],
   cautions: CAUTIONS,
   phrases: { fallsShort: 'The hinges and a plane cannot make this door true. Look at the lining, or measure again.' },

@@ -49,6 +49,11 @@ it('an even door is not left alone against the customer’s word untried', () =>
   expect(even([said])).toMatchObject({ outcome: 'look again', lookAgain: ['springBack'] });
   expect(even([said, found('springBack', 'no')]).outcome).toBe('true');
   expect(even([found('complaint', 'other')]).outcome).toBe('true');
+  // Tried and found so it is tried again; found so twice it is not called free, whatever its gaps say.
+  expect(even([said, found('springBack', 'yes')])).toMatchObject({ outcome: 'look again', lookAgain: ['springBack'] });
+  const springs = even([said, found('springBack', 'yes', true)]);
+  expect(springs.outcome).not.toBe('true');
+  expect([springs.outcome, worksOf(springs)]).toEqual(['find out first', []]);
 });
 
 describe('a door that one thing alone says swings by itself', () => {

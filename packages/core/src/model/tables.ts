@@ -157,6 +157,8 @@ export interface DoorTables<N extends Names = Names> {
   rechecks: readonly RecheckRow<N>[];
   /** What is done at once when it is found undone, before anything is measured. */
   atOnce: readonly AtOnce<N>[];
+  /** Tries that show a door not to be free whatever its gaps say. */
+  deniesFree: readonly SaidBy<N['finding']>[];
   /** What is done as well when it is found so, after the places have been set; it moves no gap. */
   asWell: readonly N['action'][];
   /** Edges across from one another: what one has too much of, both can share. */

@@ -26,6 +26,7 @@ const after: After = {
   hasWorked: false,
   isFullyChecked: false,
   leadChance: 0.9,
+  isDeniedFree: false,
   looksLeft: () => false,
   somewhatDoubted: () => 0,
   soleLooks: () => 0,

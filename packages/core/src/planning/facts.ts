@@ -19,7 +19,7 @@ import { misfitAfter } from './misfit';
 import { once } from './once';
 import { isAskedFor, rulingsOn } from './rulings';
 import { causesOfSidesOut } from './sidesOut';
-import { curesWhatIsInOrder, foundInOrder, isSideTold, sidesToldUnread, toldUntried, triesDue } from './sidesTold';
+import { curesWhatIsInOrder, foundInOrder, isSideTold, sidesToldUnread, toldUntried, triesDenyingFree, triesDue } from './sidesTold';
 import { looksNeeded, soleLooks } from './soleLooks';
 import { edgesRead, heldSides, isFullyChecked, isGapRead, judgedSides, shiftsDone, unreadOf } from './soFar';
 
@@ -46,6 +46,8 @@ export interface Facts extends Before {
   undoneWork: readonly Action[];
   /** More was found undone than what one look alone found so. */
   isSureOfUndone: boolean;
+  /** Tried twice it was not free, whatever its gaps say. */
+  isDeniedFree: boolean;
   /** What is to be done as well, whatever else is. */
   asWell: readonly Action[];
   /** Stations that nobody has read since the work done last and that can be got to. */
@@ -82,12 +84,15 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   const asWell = allowed.filter(({ id }) => model.tables.asWell.includes(id));
   const seenOnce = undoneSeenOnce(belief, observed);
   const isSureOfUndone = undoneWork.length > seenOnce.length;
-  const needsNothing = treat.length === 0 && asWell.length === 0 && isGood && !isSureOfUndone;
+  const denying = triesDenyingFree(model, observed);
+  const isDeniedFree = denying.some(({ isOnce }) => !isOnce);
+  const needsNothing = treat.length === 0 && asWell.length === 0 && isGood && !isSureOfUndone && !isDeniedFree;
+  const deniedOnce = denying.map(({ finding }) => finding);
   const unknown = readFirst(observed, belief, board);
   const doubtedFrom = (sd?: number) => doubtfulReadings(observed, belief, sd).filter(({ station }) => isPlannedBy(station, trial));
   const doubtful = doubtedFrom();
   return {
-    ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork, isSureOfUndone, asWell },
+    ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork, isSureOfUndone, isDeniedFree, asWell },
     toRead: unreadOf(model, observed),
     somewhatDoubtful: () => {
       const odd = oddOnEdge(observed, belief, DOUBT_DECIDING_FROM_SD);
@@ -100,7 +105,12 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
         : [
             ...looksNeeded(belief, observed, treat),
             ...(needsNothing
-              ? [...seenOnce, ...toldUntried(model, observed), ...soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM)]
+              ? [
+                  ...seenOnce,
+                  ...toldUntried(model, observed),
+                  ...deniedOnce,
+                  ...soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM),
+                ]
               : []),
           ],
     ),

@@ -72,6 +72,15 @@ function chanceOf({ model, held }: Belief, { finding: id, answer }: AnsweredFind
   }, 0);
 }
 
+/** Tries that found the door not free, of it as it hangs now, and of these the ones that were made but once. */
+export function triesDenyingFree(model: DoorModel, observed: Observations): { finding: string; isOnce: boolean }[] {
+  const since = saidSinceMoved(model, observed);
+  return model.tables.deniesFree.flatMap(({ finding, answers }) => {
+    const last = since.filter((each) => each.finding === finding).at(-1);
+    return last !== undefined && answers.includes(last.answer) ? [{ finding, isOnce: last.again !== true }] : [];
+  });
+}
+
 /** Tries that would show what the customer told of and that nobody has made: no door is left alone against their word untried. */
 export function toldUntried(model: DoorModel, { findings }: Observations): string[] {
   const answered = new Set(findings.map(({ finding }) => finding));
