@@ -290,7 +290,7 @@ export const MUTATIONS = [
     'tried twice outweighs what was told',
     core('planning/sidesTold.ts', ' && !(isListened(model, said) && clearedBy.some(isTriedTwice))', '', 'planning/sidesTold'),
   ],
-  ['a screw found loose once is tried again', core('planning/facts.ts', '[...seenOnce, ', '[', 'hinged/leftInPeace')],
+  ['a screw found loose once is tried again', core('planning/facts.ts', '...seenOnce,', '', 'hinged/leftInPeace')],
   [
     'tightened before it is treated otherwise',
     core(
@@ -313,10 +313,10 @@ export const MUTATIONS = [
     'a middle hinge is brought to the line of hinges that are set',
     core('planning/steps.ts', 'model.tables.asWell.includes(id) ? 1 : ', '', 'planning/steps'),
   ],
-  ['the customer’s word is tried', core('planning/facts.ts', '...toldUntried(model, observed), ', '', 'hinged/leftInPeace')],
+  ['the customer’s word is tried', core('planning/facts.ts', '...toldUntried(model, observed),', '', 'hinged/leftInPeace')],
   ['what has been worked on is no rival', core('planning/advice.ts', '!isWorkedOn(id) || ', 'true || ', 'hinged/topHingeRungs')],
   ['the figure to stop at is the figure drawn', core('planning/plan.ts', 'stopAt(each, id) ?? ', '', 'planning/correcting')],
-  ['a door that springs is tried again', core('planning/facts.ts', '...deniedOnce, ', '', 'hinged/leftInPeace')],
+  ['a door that springs is tried again', core('planning/facts.ts', '...deniedOnce,', '', 'hinged/leftInPeace')],
   ['a door that springs twice is not free', core('planning/facts.ts', ' && !isDeniedFree', '', 'hinged/leftInPeace')],
   ['what springs is looked for', core('planning/decision.ts', 'isDeniedFree && !hasWork(first)', 'false', 'hinged/leftInPeace')],
 ].map(([breaks, where]) => ({ breaks, ...where }));
