@@ -33,15 +33,16 @@ const plays = {
   },
 
   async b(p, url) {
-    await begin(p, url, 'springsBack'); await tap(p,'to-look','check-springBack-yes','stage-measure'); await K(p,'4 Next 4 Next 4 Next 3 Next 3 Next 3 Next 2 Next 2 Next 1 Next'); await text(p,'measured');
-    await tap(p,'stage-find'); await p.waitForTimeout(2500); await text(p,'find'); await shot(p,'find'); await tap(p,'stage-fix'); await p.waitForTimeout(3000); await text(p,'fix'); await shot(p,'fix');
+    await begin(p, url, 'springsBack'); await tap(p,'to-look','check-springBack-yes','stage-measure'); await K(p,'4 . 5 Next 4 . 5 Next 4 . 5 Next 3 Next 3 Next 3 Next 1 Next 1 Next Rubs');
+    await tap(p,'stage-fix'); await p.waitForTimeout(3000); await text(p,'fix'); await shot(p,'fix');
+    await tap(p,'log-next'); await p.waitForTimeout(1500); await text(p,'logged1'); 
   },
   async c(p, url) {
     await begin(p, url, 'rubsLatchTop'); await tap(p,'to-look','check-topScrews-tight','check-topLeaves-spread','check-middlePin-byHand','stage-measure'); await K(p,'3 . 5 Next 2 . 2 Next 0 . 8 Next 4 . 6 Next 3 . 8 Next 3 Next 4 . 5 Next 3 . 2 Next 2 Next');
     await tap(p,'stage-find'); await p.waitForTimeout(2500); await text(p,'find'); await shot(p,'find'); await tap(p,'stage-fix'); await p.waitForTimeout(3000); await text(p,'fix'); await shot(p,'fix');
   },
   async j(p, url) {
-    await begin(p, url, 'other'); await tap(p,'to-look','stage-measure'); await K(p,'4 . 5 Next 4 . 5 Next 4 . 5 Next 3 Next 3 Next 3 Next 3 . 5 Next 3 . 5 Next 3 . 5 Next');
+    await begin(p, url, 'rattles'); await tap(p,'stage-fix'); await p.waitForTimeout(1500); await text(p,'fix0'); await tap(p,'read-unknown'); await K(p,'1 Next 1 Next'); await tap(p,'stage-measure'); await p.waitForTimeout(500); await tap(p,'sheet-gaps').catch(()=>{}); await K(p,'4 . 5 Next 4 . 5 Next 4 . 5 Next 3 Next 3 Next 3 Next 3 . 5 Next 3 . 5 Next 3 . 5 Next');
     await tap(p,'stage-fix'); await p.waitForTimeout(3000); await text(p,'fix'); await shot(p,'fix');
   },
   async loose(p, url) {

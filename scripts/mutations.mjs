@@ -319,4 +319,5 @@ export const MUTATIONS = [
   ['a door that springs is tried again', core('planning/facts.ts', '...deniedOnce,', '', 'hinged/leftInPeace')],
   ['a door that springs twice is not free', core('planning/facts.ts', ' && !isDeniedFree', '', 'hinged/leftInPeace')],
   ['what springs is looked for', core('planning/decision.ts', 'isDeniedFree && !hasWork(first)', 'false', 'hinged/leftInPeace')],
+  ['the same work at all places is always tried', core('planning/candidates.ts', '...(isAlikeTried ? [] : [alike])', '', 'hinged/alike')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -6,6 +6,7 @@ import { gapChanges, outsideBy, type GapBoard, type Guard } from './board';
 import { candidate, nothingSet, DOES_WITHIN_MM, IRREVERSIBILITY_PRICE, type Candidate, type Trial } from './candidate';
 import { meanBoard } from './drawnDoors';
 import { allCured, cured } from './outcome';
+import { bestAlike } from './equalPlans';
 import { searchPlans } from './searchPlans';
 import type { FoundPlan, SearchSpace, Setting } from './searchSpace';
 import type { SideStep } from './steps';
@@ -58,9 +59,18 @@ export function* candidatesFor(
     const planed = needsTimber ? searchPlans({ ...space, planes }, TRIED).filter(({ planed: lines }) => lines.length > 0) : [];
     // What treats the cause and sets nothing is always tried: it is the least work of all.
     const isBareTried = mustUse.length > 0 || plain.some(({ settings, strike }) => settings.length === 0 && strike === undefined);
-    return { after, found: [...plain, ...planed, ...(isBareTried ? [] : [nothingSet(trial, start)])] };
+    const alike = bestAlike(space);
+    const isAlikeTried = alike === undefined || plain.some(({ settings }) => isSameSetting(settings, alike.settings));
+    return { after, found: [...plain, ...planed, ...(isBareTried ? [] : [nothingSet(trial, start)]), ...(isAlikeTried ? [] : [alike])] };
   }
 }
+
+const isSameSetting = (one: readonly Setting[], other: readonly Setting[]) =>
+  one.length === other.length &&
+  one.every(({ action, where, amount }, i) => {
+    const same = other[i];
+    return same?.action === action && same.where === where && same.amount === amount;
+  });
 
 /** Whether work beside the places takes timber off, so that gaps follow it. */
 const isCut = ({ action: { effect } }: SideStep) => effect.kind === 'set' && effect.cuts !== undefined;

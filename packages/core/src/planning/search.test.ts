@@ -2,6 +2,7 @@ import { hatchWork, packPeg } from '../hatch.fixture';
 import { seededRandom, type RandomStream } from '../numbers/seededRandom';
 import { evenGuard, outsideBy, type GapBoard } from './board';
 import { settingsOf } from './candidates';
+import { bestAlike } from './equalPlans';
 import { leastMisfitToPay, leastToPay } from './leastToPay';
 import { planingLines } from './planingLines';
 import { searchPlans } from './searchPlans';
@@ -305,3 +306,23 @@ describe('an action in each of its amounts', () => {
 function fail(): never {
   throw new Error('nothing was found');
 }
+
+describe('the same work at every place', () => {
+  const start = changed({ 0: 2.2, 1: 2.2, 2: 1.9, 3: 3.9, 4: 3.8, 5: 4 });
+  const isAlike = ({ settings }: { settings: readonly Setting[] }) =>
+    settings.length === SETTINGS.length && new Set(settings.map(({ amount }) => amount)).size === 1;
+
+  it('is the best of all that do so, as the search itself would price it', () => {
+    const all = searchPlans(space({ start }), 10_000, 100_000).filter((each) => isAlike(each) && each.strike === undefined);
+    const best = bestAlike(space({ start }));
+    expect(all.length).toBeGreaterThan(3);
+    expect(best?.settings.map(({ amount }) => amount)).toEqual(all[0]?.settings.map(({ amount }) => amount));
+    expect(best?.price).toBeCloseTo(all[0]?.price ?? 0, 9);
+    expect([best?.outside, best?.misfit]).toEqual([all[0]?.outside, all[0]?.misfit]);
+  });
+
+  it('is none where it is not what must be used, or not for every place', () => {
+    expect(bestAlike(space({ mustUse: [{ action: 'bend' }] }))).toBeUndefined();
+    expect(bestAlike(space({ settings: [SETTINGS[0] ?? [], []] }))).toBeUndefined();
+  });
+});
