@@ -23,7 +23,14 @@ test('what stands on the cards is put right: faults at their fields, nothing typ
   await expect(page.getByText('4 face-fixed hinges')).toBeVisible();
   await expectAllSaved(page);
 
-  const [row] = house.rows<{ title: string; revision: number; make: string; scheduledFor: string; callRevision: number; siteRevision: number }>(
+  const [row] = house.rows<{
+    title: string;
+    revision: number;
+    make: string;
+    scheduledFor: string;
+    callRevision: number;
+    siteRevision: number;
+  }>(
     `SELECT d.title, d.revision, d.make, c.scheduledFor, c.revision AS callRevision, s.revision AS siteRevision
      FROM "call" c JOIN door d ON d.id = c.doorId JOIN site s ON s.id = d.siteId WHERE c.id = ?`,
     callId,

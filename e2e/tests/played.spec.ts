@@ -1,50 +1,6 @@
-import type { Page } from '@playwright/test';
-import { expect, test, type House } from '../house';
-import { callIdOf, expectAllSaved } from '../technician';
-
-/** A finger on the app, counted. */
-class Finger {
-  taps = 0;
-  constructor(readonly page: Page) {}
-
-  async tap(...testIds: string[]) {
-    for (const id of testIds) {
-      this.taps += 1;
-      await this.page.getByTestId(id).click();
-    }
-  }
-
-  /** Keys of the keypad, each a tap: `3 Next`. */
-  async keys(labels: string) {
-    await this.tap(...labels.split(' ').map((label) => `key-${label}`));
-  }
-
-  /** From Today to a call on a door that is known. */
-  async begin(url: string, complaint: string): Promise<string> {
-    await this.page.goto(url);
-    await this.tap('new-call');
-    for (const name of ['Ottersby Village Hall', 'Committee room']) {
-      this.taps += 1;
-      await this.page.getByRole('radio', { name }).click();
-    }
-    await this.tap(`complaint-${complaint}`, 'start-call');
-    await expect(this.page.getByTestId('to-look')).toBeVisible();
-    return callIdOf(this.page);
-  }
-
-  /** Proves by hand and closes. */
-  async prove() {
-    await this.tap('stage-prove', 'all-good', 'close-call');
-  }
-}
-
-const workOf = (house: House, callId: string) =>
-  house
-    .rows<{ action: string; hinge: string | null }>('SELECT action, hinge FROM adjustment WHERE callId = ? ORDER BY id', callId)
-    .map(({ action, hinge }) => (hinge === null ? action : `${action} ${hinge}`));
-const stateOf = (house: House, callId: string) =>
-  house.rows<{ state: string; leftBecause: string | null }>('SELECT state, leftBecause FROM "call" WHERE id = ?', callId);
-const DONE = [{ state: 'done', leftBecause: null }];
+import { expect, test } from '../house';
+import { DONE, Finger, stateOf, workOf } from '../finger';
+import { expectAllSaved } from '../technician';
 
 // What each call is and what is done about it is common practice, no source.
 

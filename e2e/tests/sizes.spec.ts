@@ -60,6 +60,12 @@ test('no text lies on another, nothing sticks out and every target can be hit, o
   await page.getByTestId('work-bendKnuckles').click();
   await page.getByTestId('log-work').click();
   await look('Log, a fault');
+  await page.goto(`${call}/card`);
+  await page.getByTestId('card-thicknessMm').fill('4');
+  await page.getByTestId('keep-card').click();
+  await expect(page.getByTestId('card-fault')).toBeVisible();
+  await look('Card, a fault');
+  await page.getByTestId('leave-card').click();
   await page.goto(`${call}/prove`);
   await page.getByTestId('close-call').click();
   await expect(page.getByTestId('why-left')).toBeVisible();

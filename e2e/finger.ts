@@ -1,0 +1,62 @@
+import { expect, type Page } from '@playwright/test';
+import type { House } from './house';
+import { callIdOf } from './technician';
+
+/** A finger on the app, counted. */
+export class Finger {
+  taps = 0;
+  constructor(readonly page: Page) {}
+
+  async tap(...testIds: string[]) {
+    for (const id of testIds) {
+      this.taps += 1;
+      await this.page.getByTestId(id).click();
+    }
+  }
+
+  /** Keys of the keypad, each a tap: `3 Next`. */
+  async keys(labels: string) {
+    await this.tap(...labels.split(' ').map((label) => `key-${label}`));
+  }
+
+  /** Figures of one walk, each with its Next. */
+  async read(...figures: string[]) {
+    for (const figure of figures) await this.keys(figure === 'Rubs' ? figure : [...figure, 'Next'].join(' '));
+  }
+
+  /** From Today to a call on a door that is known. */
+  async begin(url: string, complaint: string, door = 'Committee room'): Promise<string> {
+    await this.page.goto(url);
+    await this.tap('new-call');
+    for (const name of ['Ottersby Village Hall', door]) {
+      this.taps += 1;
+      await this.page.getByRole('radio', { name }).click();
+    }
+    await this.tap(`complaint-${complaint}`, 'start-call');
+    await expect(this.page.getByTestId('to-look')).toBeVisible();
+    return callIdOf(this.page);
+  }
+
+  /** Logs a step on its own card. */
+  async logStep(step: number) {
+    this.taps += 1;
+    await this.page.getByTestId(`step-${step}`).getByTestId('log-step').click();
+  }
+
+  /** Proves by hand and closes. */
+  async prove() {
+    await this.tap('stage-prove', 'all-good', 'close-call');
+  }
+}
+
+/** Work that was logged on a call, in its order, with the hinge it was done at. */
+export const workOf = (house: House, callId: string) =>
+  house
+    .rows<{ action: string; hinge: string | null }>('SELECT action, hinge FROM adjustment WHERE callId = ? ORDER BY id', callId)
+    .map(({ action, hinge }) => (hinge === null ? action : `${action} ${hinge}`));
+
+export const stateOf = (house: House, callId: string) =>
+  house.rows<{ state: string; leftBecause: string | null }>('SELECT state, leftBecause FROM "call" WHERE id = ?', callId);
+
+/** A call that was proved and closed. */
+export const DONE = [{ state: 'done', leftBecause: null }];

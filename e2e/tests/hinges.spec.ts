@@ -1,0 +1,89 @@
+import { DONE, Finger, stateOf, workOf } from '../finger';
+import { expect, test } from '../house';
+import { expectAllSaved } from '../technician';
+
+// Calls at the hinges, each with its own readings and remedy: common practice, no source.
+
+test('a top hinge, rung by rung: tightened, held, looked at, bent', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'rubsLatchTop');
+  await finger.tap('to-look', 'check-topScrews-loose', 'stage-fix');
+  await expect(page.getByTestId('step-1')).toContainText('Tighten the hinge screws');
+  await finger.tap('log-next', 'check-topScrews-spinning', 'to-check');
+  await finger.read('4.6', 'Rubs', '5', '0');
+  await finger.tap('to-next-plan');
+  await expect(page.getByTestId('step-1')).toContainText('Long screw into the framing');
+  await finger.tap('log-next', 'check-topScrews-tight', 'to-check');
+  await finger.read('4', '1', '4.5', '0');
+  await finger.tap('to-next-plan');
+  // It holds and the gap hardly moved: nobody lets the leaf in before the knuckles have been looked at.
+  await expect(page.getByTestId('plan-outcome')).toContainText('look here');
+  await finger.tap('check-topLeaves-spread');
+  await expect(page.getByTestId('step-1')).toContainText('Bend the knuckles');
+  await finger.tap('log-next', 'to-check');
+  await finger.read('2.4', '2.6', '3.2');
+  await finger.tap('to-next-plan');
+  await expect(page.getByTestId('plan-outcome')).toContainText('Gauge it all round, then prove it.');
+  await finger.tap('to-prove');
+  await finger.read('3.2', '3', '2.7', '3.2', '3.1', '3', '2.4', '2.2', '2');
+  await finger.prove();
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual(['tighten top', 'longScrew top', 'bendKnuckles top']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+  expect(finger.taps).toBeLessThanOrEqual(90);
+});
+
+test('hinges that bind: the same strip behind all three', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'springsBack');
+  await finger.tap('to-look', 'check-springBack-yes', 'to-measure');
+  await finger.read('4.8', '4.5', '4.5', '3', '3', '3', '1', '1', '0.4');
+  await finger.tap('stage-fix');
+  for (const step of [1, 2, 3]) await expect(page.getByTestId(`step-${step}`)).toContainText('Shim strip near the barrel');
+  for (const step of [1, 2, 3]) {
+    await finger.logStep(step);
+    await expect(page.getByTestId(`step-${step}`)).toContainText('Logged: 2 layers');
+  }
+  await finger.tap('to-prove');
+  await finger.read('3', '2.8', '2.8', '3', '3', '3', '2.6', '2.6', '2.2');
+  await finger.prove();
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual(['shimStrip top', 'shimStrip bottom', 'shimStrip middle']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+  expect(finger.taps).toBeLessThanOrEqual(75);
+});
+
+test('a heavy door: the top hinge spread, the middle one carrying nothing', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'rubsLatchTop');
+  await finger.tap('to-look', 'check-topScrews-tight', 'check-topLeaves-spread', 'check-middlePin-byHand', 'to-measure');
+  await finger.read('3.5', '2.2', '0.8', '4.6', '3.8', '3', '4.5', '3.2', '2');
+  await finger.tap('stage-fix');
+  await expect(page.getByTestId('step-1')).toContainText(/Replace the worn hinge|Bend the knuckles/);
+  await expect(page.getByTestId('step-2')).toContainText('Bring the middle hinge to the line');
+  await finger.logStep(1);
+  await finger.logStep(2);
+  await finger.tap('to-prove');
+  await finger.read('3', '2.9', '2.8', '3.2', '3.1', '3', '2.2', '2.1', '2');
+  await finger.prove();
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual([expect.stringMatching(/^(replaceHinge|bendKnuckles) top$/), 'bringToLine middle']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+  expect(finger.taps).toBeLessThanOrEqual(80);
+});
+
+test('an opening wider than the door: told in a line, shared out as it hangs, nothing done', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'other');
+  await finger.tap('to-look', 'to-measure');
+  await finger.read('5', '5', '5', '3', '3', '3', '4', '4', '4');
+  await finger.tap('stage-fix');
+  await expect(page.getByTestId('plan-outcome')).toHaveText('Free and even as it stands. Leave it alone.');
+  await expect(page.getByText('2 mm more than slab and limits together: it is shared out as it hangs.')).toBeVisible();
+  await finger.prove();
+  await expect(page.getByTestId('verdict')).toContainText('Free by 6 tries; even by 9 gaps as found.');
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual([]);
+  expect(stateOf(house, callId)).toEqual(DONE);
+  expect(finger.taps).toBeLessThanOrEqual(40);
+});
