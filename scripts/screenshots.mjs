@@ -95,7 +95,9 @@ await showApp('pictures', async ({ url, browser }) => {
   await openCall(phone, url, /Orrow household, Front door/);
   await phone.getByTestId('stage-fix').click();
   await phone.getByTestId('to-turns').click();
-  await writeGaps(phone, { footMm: '6', latchTopMm: '10', latchBottomMm: '9.6' });
+  await writeGaps(phone, { footMm: '6' });
+  await phone.getByTestId('gap-latchTopMm').waitFor();
+  await writeGaps(phone, { latchTopMm: '10', latchBottomMm: '9.6' });
   await phone.getByTestId('log-turns').click();
   await writeGaps(phone, { latchTopMm: '8.8', latchBottomMm: '8.5', footMm: '6' });
   await phone.getByTestId('turn-topSide').waitFor();

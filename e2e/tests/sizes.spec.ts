@@ -74,6 +74,21 @@ test('no text lies on another, nothing sticks out and every target can be hit, o
   expect(found).toEqual([]);
 });
 
+test('the session of a multipoint door fits any screen as well', async ({ page, house }) => {
+  test.setTimeout(180_000);
+  await page.goto(house.url);
+  await page.getByRole('button', { name: /Orrow household, Front door/ }).click();
+  await page.getByTestId('stage-fix').click();
+  await page.getByTestId('to-turns').click();
+  await page.getByTestId('write-gaps').click();
+  const found = await faultsAtEverySize(page, 'Session, a gap missing');
+  await page.getByTestId('rubs-footMm').click();
+  await page.getByTestId('write-gaps').click();
+  await expect(page.getByTestId('turn-height')).toBeVisible();
+  found.push(...(await faultsAtEverySize(page, 'Session, screws to turn')));
+  expect(found).toEqual([]);
+});
+
 test('figures on every screen are as large as rows or a drawing leave room for, in inches too', async ({ page, house }) => {
   test.setTimeout(180_000);
   await page.goto(`${house.url}/settings`);

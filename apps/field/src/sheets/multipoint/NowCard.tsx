@@ -33,7 +33,7 @@ const PHASE_WORDS: Readonly<Record<NextTurns['phase'], string>> = {
 /** The one thing to do now: gaps to read, screws to turn, or a cam; each with the button that logs it. */
 export function NowCard({ store, next, words, onDone }: NowCardProps) {
   const palette = usePalette();
-  const { phase, says, turns, read, cam, handle, warnings } = next;
+  const { phase, says, turns, read, mayRead, cam, handle, warnings } = next;
   return (
     <View style={[styles.card, { borderColor: palette.accent }]} testID="now">
       <Words kind="title" heading={2} testID="phase">
@@ -45,7 +45,7 @@ export function NowCard({ store, next, words, onDone }: NowCardProps) {
           <Words>{line}</Words>
         </Slip>
       ))}
-      {phase === 'read' && <ReadGaps keys={read} store={store} words={words} />}
+      {phase === 'read' && <ReadGaps key={read.join()} keys={read} optional={mayRead} store={store} words={words} />}
       {turns.length > 0 && <TurnScrews turns={turns} store={store} words={words} />}
       {phase === 'keeps' && handle.now === undefined && <HandleAsFound store={store} />}
       {cam !== undefined && <TurnCam cam={cam} store={store} words={words} />}

@@ -28,8 +28,9 @@ export interface NextTurns {
   /** Gaps as last read, and as they should read after these turns. */
   gaps: SessionGaps;
   expects?: SessionGaps;
-  /** Gaps to read after the turns, or before any. */
+  /** Gaps without which the next turn is not known, and those that may be read with them. */
   read: (keyof SessionGaps)[];
+  mayRead: (keyof SessionGaps)[];
   learned: LearnedTurns;
   /** Turns left of each screw, toward + and toward −. */
   left: Record<HingeScrewId, TurnsLeft>;
@@ -63,24 +64,29 @@ export function nextTurns(session: MultipointSession): NextTurns {
     turns: [],
     gaps,
     read: [],
+    mayRead: [],
     learned,
     left,
     handle: { ...(session.handle && { before: session.handle }), ...(now && { now }) },
     warnings: wrongWays(session, lever),
   } satisfies Partial<NextTurns>;
 
-  const missing = (['footMm', 'latchTopMm', 'latchBottomMm'] as const).filter((key) => gaps[key] === undefined);
   const last = session.goes.at(-1);
   const isUnread =
     last !== undefined && last.after === undefined && HINGE_SCREW_IDS.some((screw) => screw !== 'pressure' && last.turns[screw]);
-  if (missing.length > 0 || isUnread) {
-    const read = missing.length > 0 ? missing : readAfter(last?.turns ?? {});
-    return { ...base, phase: 'read', says: 'Read these gaps first.', read };
+  if (gaps.footMm === undefined) {
+    const says = 'How does it stand? Height first: read the foot gap, 0 where it stands on its sill.';
+    return { ...base, phase: 'read', says, read: ['footMm'], mayRead: ['headMm'] };
   }
-  const { footMm = 0, latchTopMm = 0, latchBottomMm = 0, headMm } = gaps;
+  if (isUnread) return { ...base, phase: 'read', says: 'Read what these turns did.', ...readAfter(last.turns, session, learned, lever) };
+  const { footMm, latchTopMm, latchBottomMm, headMm } = gaps;
   const { wanted } = session;
   const short = wanted.footMm - footMm;
   if (short > GAP_SLACK_MM) return raise(session, { ...base, footMm, shortMm: short, ...(headMm !== undefined && { headMm }) });
+  if (latchTopMm === undefined || latchBottomMm === undefined) {
+    const missing = (['latchTopMm', 'latchBottomMm'] as const).filter((key) => gaps[key] === undefined);
+    return { ...base, phase: 'read', says: 'It clears. Read the locking gap, 0 where it rubs.', read: missing };
+  }
   const inside = (mm: number) => mm >= wanted.minMm - GAP_SLACK_MM && mm <= wanted.maxMm + GAP_SLACK_MM;
   if (!inside(latchTopMm) || !inside(latchBottomMm)) return moveSideways(session, lever, base, latchTopMm, latchBottomMm);
   const pressing = pressHinges(session, base);
@@ -91,7 +97,7 @@ export function nextTurns(session: MultipointSession): NextTurns {
   return setKeeps(session, base, now);
 }
 
-type Base = Pick<NextTurns, 'turns' | 'gaps' | 'read' | 'learned' | 'left' | 'handle' | 'warnings'>;
+type Base = Pick<NextTurns, 'turns' | 'gaps' | 'read' | 'mayRead' | 'learned' | 'left' | 'handle' | 'warnings'>;
 
 function raise(session: MultipointSession, at: Base & { footMm: number; headMm?: number; shortMm: number }): NextTurns {
   const { footMm, headMm, shortMm, ...base } = at;
@@ -116,7 +122,7 @@ function raise(session: MultipointSession, at: Base & { footMm: number; headMm?:
     says: 'Height first: take the weight off with a lever, turn, let it down, read.',
     turns: [screwTurn('height', done, perTurn, canTurn)],
     expects: { footMm: footMm + done * perTurn, ...(headMm !== undefined && { headMm: headMm - done * perTurn }) },
-    read: readAfter({ height: done }),
+    ...AFTER_HEIGHT,
   };
 }
 
@@ -160,6 +166,7 @@ function moveSideways(session: MultipointSession, lever: SideLever, base: Base, 
     screwTurn('bottomSide', best.bottom, bottomSide.mmPerTurn, base.left.bottomSide[best.bottom >= 0 ? 'plus' : 'minus']),
   ].filter((each) => each.turns !== 0);
   const { footMm = 0, headMm } = base.gaps;
+  const isLow = footMm - drop < session.wanted.footMm - GAP_SLACK_MM;
   return {
     ...base,
     phase: 'sideways',
@@ -169,14 +176,9 @@ function moveSideways(session: MultipointSession, lever: SideLever, base: Base, 
         : 'Sideways to the locking gap; the middle hinge follows so that it does not bind.',
     turns,
     expects: { ...gaps, footMm: footMm - drop, ...(headMm !== undefined && { headMm: headMm + drop }) },
-    read: readAfter({ topSide: 1 }),
+    ...afterSideways(isLow),
     ...(ranOut && { ranOut }),
-    warnings: [
-      ...base.warnings,
-      ...(footMm - drop < session.wanted.footMm - GAP_SLACK_MM
-        ? ['These turns let the latch end down: read the foot gap after them.']
-        : []),
-    ],
+    warnings: [...base.warnings, ...(isLow ? ['These turns let the latch end down: read the foot gap after them.'] : [])],
   };
 }
 
@@ -239,9 +241,27 @@ function outOfTravel(base: Base, screw: HingeScrewId, shortMm: number): NextTurn
 
 const waysOut = () => OUT_OF_TRAVEL.map((each) => ({ ...each }));
 
-function readAfter(turns: Partial<Record<HingeScrewId, number>>): (keyof SessionGaps)[] {
-  const sideways = turns.topSide !== undefined || turns.bottomSide !== undefined || turns.middleSide !== undefined;
-  return sideways ? ['latchTopMm', 'latchBottomMm', 'footMm'] : ['footMm', 'headMm'];
+type ToRead = Pick<NextTurns, 'read' | 'mayRead'>;
+
+const AFTER_HEIGHT: ToRead = { read: ['footMm'], mayRead: ['headMm'] };
+
+/** The foot is read where the turns may have let it down too far. */
+const afterSideways = (isLow: boolean): ToRead => ({
+  read: isLow ? ['latchTopMm', 'latchBottomMm', 'footMm'] : ['latchTopMm', 'latchBottomMm'],
+  mayRead: isLow ? [] : ['footMm'],
+});
+
+function readAfter(
+  turns: Partial<Record<HingeScrewId, number>>,
+  session: MultipointSession,
+  learned: LearnedTurns,
+  lever: SideLever,
+): ToRead {
+  const { topSide, middleSide, bottomSide } = turns;
+  if (topSide === undefined && bottomSide === undefined && middleSide === undefined) return AFTER_HEIGHT;
+  const drop = lever.drop((topSide ?? 0) * learned.topSide.mmPerTurn, (bottomSide ?? 0) * learned.bottomSide.mmPerTurn);
+  const { footMm = 0 } = gapsNow(session);
+  return afterSideways(footMm - drop < session.wanted.footMm - GAP_SLACK_MM);
 }
 
 /** The quarters round an aim that come nearest to it, by a measure of two screws together. */

@@ -121,10 +121,27 @@ describe('setting a multipoint door', () => {
     expect(goes / 300).toBeLessThan(4);
   });
 
-  it('asks for the gaps it lacks before any screw is turned', () => {
-    const next = nextTurns({ ...START, found: { latchTopMm: 10 } });
-    expect(next).toMatchObject({ phase: 'read', turns: [], read: ['footMm', 'latchBottomMm'] });
-    expect(nextTurns({ ...START, goes: [{ turns: { topSide: 1 } }] }).phase).toBe('read');
+  it('asks for no gap that the next turn does not need: the foot first, the locking gap once it clears', () => {
+    const toRead = (more: Partial<MultipointSession>) => {
+      const { phase, turns, read, mayRead } = nextTurns({ ...START, ...more });
+      return [phase, turns.length, read, mayRead];
+    };
+    expect(toRead({ found: {} })).toEqual(['read', 0, ['footMm'], ['headMm']]);
+    // It stands on its sill and will not shut: nobody can read a locking gap yet, and it is raised without.
+    expect(nextTurns({ ...START, found: { footMm: 0 } })).toMatchObject({ phase: 'height', read: ['footMm'], mayRead: ['headMm'] });
+    expect(toRead({ found: { footMm: 6 } })).toEqual(['read', 0, ['latchTopMm', 'latchBottomMm'], []]);
+    expect(toRead({ found: { footMm: 6, latchTopMm: 10 } })).toEqual(['read', 0, ['latchBottomMm'], []]);
+  });
+
+  it('asks after a go what it did, and for the foot where the turns may have let it down', () => {
+    const after = (turns: MultipointSession['goes'][number]['turns'], footMm: number) => {
+      const { phase, read, mayRead } = nextTurns({ ...START, found: { ...START.found, footMm }, goes: [{ turns }] });
+      return [phase, read, mayRead];
+    };
+    expect(after({ height: 1 }, 6)).toEqual(['read', ['footMm'], ['headMm']]);
+    expect(after({ topSide: 1, bottomSide: 1 }, 6)).toEqual(['read', ['latchTopMm', 'latchBottomMm'], ['footMm']]);
+    // Only the top goes over: the latch edge comes down.
+    expect(after({ topSide: 3 }, START.wanted.footMm)).toEqual(['read', ['latchTopMm', 'latchBottomMm', 'footMm'], []]);
   });
 
   it('says when a screw turns in the other sense', () => {
