@@ -87,3 +87,22 @@ test('an opening wider than the door: told in a line, shared out as it hangs, no
   expect(stateOf(house, callId)).toEqual(DONE);
   expect(finger.taps).toBeLessThanOrEqual(40);
 });
+
+test('worn butts changed for a full-height hinge: logged at all hinges with its part, and the card says so', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'rubsLatchTop');
+  await finger.tap('to-log', 'group-hinges', 'work-replaceHinge', 'at-all');
+  await page.getByTestId('work-part').fill('full-height hinge 1960 mm');
+  await page.getByTestId('work-minutes').fill('110');
+  await finger.tap('log-work', 'stage-listen', 'to-card', 'card-hingeKind-fullHeight', 'keep-card');
+  await expect(page.getByText('3 full-height hinge points')).toBeVisible();
+  await finger.tap('stage-prove', 'measure-left');
+  await finger.read('3.2', '3.2', '3.1', '3.2', '3.2', '3.1', '2', '2', '2');
+  await finger.prove();
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual(['replaceHinge top', 'replaceHinge middle', 'replaceHinge bottom']);
+  expect(house.rows('SELECT DISTINCT part, minutes FROM adjustment WHERE callId = ?', callId)).toEqual([
+    { part: 'full-height hinge 1960 mm', minutes: 110 },
+  ]);
+  expect(stateOf(house, callId)).toEqual(DONE);
+});

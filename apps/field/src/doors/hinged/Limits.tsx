@@ -7,7 +7,7 @@ import { Section } from '../../design/Section';
 import { Table } from '../../design/Table';
 import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
-import { EDGE_WORDS } from './doorWords';
+import { basisWords, EDGE_WORDS } from './doorWords';
 import { hasLimitsDraft, LimitsForm } from './LimitsForm';
 import { limitsCard, type LimitsChoice } from './limitsDraft';
 
@@ -59,7 +59,7 @@ export function Limits({ door }: { door: Door }) {
           />
           <Words>{`Even within ${bare(evenWithin)} ${unit} along the hinge, head and latch edge.`}</Words>
           <Words kind="small" tone="pencil" testID="limits-reason">
-            {door.make.ownLimits ? `Why: ${source} (${toleranceProfile(door.make.profile).title} otherwise.)` : source}
+            {door.make.ownLimits ? `Why: ${source} (${toleranceProfile(door.make.profile).title} otherwise.)` : basisWords(source)}
           </Words>
         </>
       )}

@@ -9,6 +9,7 @@ import { FormKeys } from '../../design/Form';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
+import { basisWords } from './doorWords';
 import { OwnLimitsFields } from './OwnLimitsFields';
 import { draftOf, readLimits, type LimitErrors, type LimitsChoice, type LimitsDraft } from './limitsDraft';
 
@@ -65,7 +66,7 @@ export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
         testID="profile"
       />
       <Words kind="small" tone="pencil">
-        {toleranceProfile(profile).source}
+        {basisWords(toleranceProfile(profile).source)}
       </Words>
       <Choice
         label="Whose limits"

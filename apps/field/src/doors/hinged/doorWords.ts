@@ -20,3 +20,7 @@ export const HINGE_WORDS: Readonly<Record<HingedMake['hingeKind'], string>> = {
 };
 
 export const EDGE_WORDS: Readonly<Record<EdgeId, string>> = { hinge: 'Hinge side', head: 'Head', latch: 'Latch side', foot: 'Foot' };
+
+/** What limits go by, for a page that a customer may see: that no source was at hand is for the tables. */
+export const basisWords = (source: string): string =>
+  source.replace(/ \(from memory\)/, '').replace(/^Common practice, no source/, 'Common practice');

@@ -47,4 +47,20 @@ describe('a full-height hinge on a worn door', () => {
 
   it('never trusts one width', () =>
     expect(() => fitContinuous({ ...EXAMPLE_FITTING, openingWidthsMm: [917] })).toThrow('top, middle and foot'));
+
+  it('is told in the order it is done: the closer off before the butts, frame screws before door screws, bolts once it swings', () => {
+    const at = (words: RegExp) => fitContinuous(EXAMPLE_FITTING).steps.findIndex((step) => words.test(step));
+    const order = [
+      /Closer off/,
+      /screws out/,
+      /box/,
+      /on packers from the foot/,
+      /Covers off/,
+      /Top frame screw first/,
+      /swing it/,
+      /bolts/,
+      /cover on/,
+    ];
+    expect(order.map(at)).toEqual(order.map((_, i) => i));
+  });
 });

@@ -93,12 +93,14 @@ export function fitContinuous(door: ContinuousHinge): FittingSheet {
 
 /** In the order they are done (common practice, no source). */
 const FITTING_STEPS = [
-  'Support the door; take it off with its old hinges. Two people from about 25 kg.',
-  'Trim latch edge and foot where the sheet says; cut the hinge from its lower end.',
-  'Hold the hinge to the slab, level with its top; mark, drill, drive all the slab screws.',
-  'Stand the door on the packers and set the head gap; hold the frame leaf to the frame.',
-  'Drive four screws only, where the sheet says. Take the packers out and test the swing.',
-  'If it binds, slack two screws, shim behind the frame leaf from the foot up, test again.',
-  'Drill the through-fixings (3/8 in, 9.5 mm), fit them, then the rest of the screws.',
+  'Closer off first. Support the door and take it off with its old butts. Two people from about 25 kg.',
+  'Get the old screws out: a corroded one is gripped with pliers or drilled off; plug its hole.',
+  'Lay the slab on the box of the hinge. Trim latch edge and foot where the sheet says; cut the hinge from its lower end.',
+  'Stand the slab back in the opening on packers from the foot: latch gap and head gap as the sheet says.',
+  'Covers off: loosen their set screws, do not take them out. Hinge to the top of the door, sideways to suit the wall, at least 7/8 in (22 mm) on the frame.',
+  'Top frame screw first (alone: start it before lifting), then the other frame screws; then four door screws for now, where the sheet says.',
+  'Packers out; swing it. Wrong: door screws out, pack again, new holes.',
+  'Right: packers back. Through bolts in 3/8 in (9.5 mm) holes, level, round heads to the side to be secure; then the rest of the screws.',
+  'The fixed cover on, then the removable one. Closer back, and set anew.',
   'Come back to the head gap after a few days: it settles by about 1/16 in (1.6 mm).',
 ];
