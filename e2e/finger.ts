@@ -21,7 +21,7 @@ export class Finger {
 
   /** Figures of one walk, each with its Next. */
   async read(...figures: string[]) {
-    for (const figure of figures) await this.keys(figure === 'Rubs' ? figure : [...figure, 'Next'].join(' '));
+    for (const figure of figures) await this.keys(figure === 'Rubs' ? figure : [...Array.from(figure), 'Next'].join(' '));
   }
 
   /** From Today to a call on a door that is known. */
