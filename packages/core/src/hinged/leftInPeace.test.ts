@@ -2,7 +2,7 @@ import type { HingedDoor } from './card/door';
 import { EVEN_GAPS, EXAMPLE_DOOR, readingsOf } from './exampleDoor';
 import type { StationId } from './geometry/stations';
 import { believe, planFor } from './hingedAnswers';
-import type { AnsweredFinding } from './observed';
+import type { AnsweredFinding, Round } from './observed';
 
 const found = (finding: AnsweredFinding['finding'], answer: string, again = false): AnsweredFinding => ({
   finding,
@@ -11,6 +11,10 @@ const found = (finding: AnsweredFinding['finding'], answer: string, again = fals
 });
 const planAt = (door: HingedDoor, gaps: Partial<Record<StationId, number>>, findings: AnsweredFinding[]) => {
   const observed = { door, readings: readingsOf(gaps), findings };
+  return planFor(observed, believe(observed));
+};
+const planAfter = (rounds: Round[]) => {
+  const observed = { door: EXAMPLE_DOOR, readings: readingsOf({ ...EVEN_GAPS, 'bolt.low': 0 }), findings: [], rounds };
   return planFor(observed, believe(observed));
 };
 const worksOf = ({ plans }: ReturnType<typeof planAt>) => plans[0]?.steps.map(({ action }) => action);
@@ -54,6 +58,18 @@ it('an even door is not left alone against the customer’s word untried', () =>
   const springs = even([said, found('springBack', 'yes', true)]);
   expect(springs.outcome).not.toBe('true');
   expect([springs.outcome, worksOf(springs)]).toEqual(['find out first', []]);
+});
+
+it('is not done when it springs after the work, though it is gauged even', () => {
+  const tried = (answer: string): Round[] => [
+    {
+      done: [{ action: 'seatScrews', amount: 1 }],
+      readings: readingsOf({ ...EVEN_GAPS, 'bolt.low': 0 }),
+      findings: [found('springBack', answer), found('latch', 'alone')],
+    },
+  ];
+  expect(planAfter(tried('no')).outcome).toBe('done');
+  expect(['done', 'check all round', 'true']).not.toContain(planAfter(tried('yes')).outcome);
 });
 
 describe('a door that one thing alone says swings by itself', () => {

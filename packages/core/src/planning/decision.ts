@@ -38,7 +38,7 @@ export interface After {
   isFullyChecked: boolean;
   /** Chance of the likeliest cause, and whether a check that would tell more is still to be made. */
   leadChance: number;
-  /** Tried twice it was not free, whatever its gaps say. */
+  /** Tried twice, or after work, it was not free, whatever its gaps say. */
   isDeniedFree: boolean;
   looksLeft: () => boolean;
   /** Readings that stand somewhat against the others: enough to look twice before the door is given up. */
@@ -140,6 +140,11 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
     holds: ({ isWaiting }) => isWaiting,
   },
   {
+    outcome: 'find out first',
+    because: 'A door that was tried twice and is not free is neither left alone nor given up: what stands in its way is looked for.',
+    holds: ({ isDeniedFree, first }) => isDeniedFree && !hasWork(first),
+  },
+  {
     outcome: 'check all round',
     because: 'Nothing better is to be had than to leave it and gauge it all round.',
     holds: ({ first, leftAlone, hasWorked, isFullyChecked }) =>
@@ -154,11 +159,6 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
     outcome: 'find out first',
     because: 'Under the floor, with the cause open and something left to look at, no hinge is touched.',
     holds: ({ first, leadChance, looksLeft }) => first.chances.free < FREE_FLOOR && leadChance < KNOWN_FROM && looksLeft(),
-  },
-  {
-    outcome: 'find out first',
-    because: 'A door that was tried twice and is not free is neither left alone nor given up: what stands in its way is looked for.',
-    holds: ({ isDeniedFree, first }) => isDeniedFree && !hasWork(first),
   },
   {
     outcome: 'read again',

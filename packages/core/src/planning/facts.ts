@@ -46,7 +46,7 @@ export interface Facts extends Before {
   undoneWork: readonly Action[];
   /** More was found undone than what one look alone found so. */
   isSureOfUndone: boolean;
-  /** Tried twice it was not free, whatever its gaps say. */
+  /** Tried twice, or after work, it was not free, whatever its gaps say. */
   isDeniedFree: boolean;
   /** What is to be done as well, whatever else is. */
   asWell: readonly Action[];
@@ -85,7 +85,8 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   const seenOnce = undoneSeenOnce(belief, observed);
   const isSureOfUndone = undoneWork.length > seenOnce.length;
   const denying = triesDenyingFree(model, observed);
-  const isDeniedFree = denying.some(({ isOnce }) => !isOnce);
+  // After work one try is enough: it was made to see what the work did.
+  const isDeniedFree = denying.some(({ isOnce }) => !isOnce || belief.done.length > 0);
   const needsNothing = treat.length === 0 && asWell.length === 0 && isGood && !isSureOfUndone && !isDeniedFree;
   const deniedOnce = denying.map(({ finding }) => finding);
   const unknown = readFirst(observed, belief, board);

@@ -3,6 +3,7 @@ import { camMove, nextKeep } from './keepCams';
 import { learnAll, wrongWays, type LearnedTurn, type LearnedTurns } from './learnTurns';
 import { gapsNow, handleNow, sealNow, type HandleFeel, type MultipointSession, type SessionGaps } from './session';
 import { sideLever, type SideLever } from './sideways';
+import { AFTER_HEIGHT, afterSideways, GAP_SLACK_MM, isTooLow, readAfter } from './toRead';
 import { QUARTER, roomFor, roundQuarter, screwTurn, travelLeft, within, type ScrewTurn, type TurnsLeft } from './travel';
 
 export type SessionPhase = 'read' | 'height' | 'sideways' | 'pressure' | 'keeps' | 'done' | 'outOfTravel';
@@ -46,7 +47,6 @@ const roundUp = (turns: number) => Math.max(QUARTER, Math.ceil(turns / QUARTER -
 const capped = (turns: number, { from }: LearnedTurn) => (from === 'sheet' ? Math.min(turns, TRY_TURNS) : turns);
 const tryShare = (turns: number, { from }: LearnedTurn) =>
   from === 'sheet' && Math.abs(turns) > TRY_TURNS ? TRY_TURNS / Math.abs(turns) : 1;
-const GAP_SLACK_MM = 0.05;
 
 /**
  * What to turn next on a multipoint door: height at the middle hinge until it clears, then sideways top and bottom to the locking
@@ -166,7 +166,7 @@ function moveSideways(session: MultipointSession, lever: SideLever, base: Base, 
     screwTurn('bottomSide', best.bottom, bottomSide.mmPerTurn, base.left.bottomSide[best.bottom >= 0 ? 'plus' : 'minus']),
   ].filter((each) => each.turns !== 0);
   const { footMm = 0, headMm } = base.gaps;
-  const isLow = footMm - drop < session.wanted.footMm - GAP_SLACK_MM;
+  const isLow = isTooLow(session, footMm - drop);
   return {
     ...base,
     phase: 'sideways',
@@ -240,29 +240,6 @@ function outOfTravel(base: Base, screw: HingeScrewId, shortMm: number): NextTurn
 }
 
 const waysOut = () => OUT_OF_TRAVEL.map((each) => ({ ...each }));
-
-type ToRead = Pick<NextTurns, 'read' | 'mayRead'>;
-
-const AFTER_HEIGHT: ToRead = { read: ['footMm'], mayRead: ['headMm'] };
-
-/** The foot is read where the turns may have let it down too far. */
-const afterSideways = (isLow: boolean): ToRead => ({
-  read: isLow ? ['latchTopMm', 'latchBottomMm', 'footMm'] : ['latchTopMm', 'latchBottomMm'],
-  mayRead: isLow ? [] : ['footMm'],
-});
-
-function readAfter(
-  turns: Partial<Record<HingeScrewId, number>>,
-  session: MultipointSession,
-  learned: LearnedTurns,
-  lever: SideLever,
-): ToRead {
-  const { topSide, middleSide, bottomSide } = turns;
-  if (topSide === undefined && bottomSide === undefined && middleSide === undefined) return AFTER_HEIGHT;
-  const drop = lever.drop((topSide ?? 0) * learned.topSide.mmPerTurn, (bottomSide ?? 0) * learned.bottomSide.mmPerTurn);
-  const { footMm = 0 } = gapsNow(session);
-  return afterSideways(footMm - drop < session.wanted.footMm - GAP_SLACK_MM);
-}
 
 /** The quarters round an aim that come nearest to it, by a measure of two screws together. */
 function nearestQuarters(top: number, bottom: number, worth: (top: number, bottom: number) => number): { top: number; bottom: number } {
