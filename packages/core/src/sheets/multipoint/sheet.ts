@@ -109,6 +109,7 @@ export const nextTurnsSheet = sheet({
       part({ latchTopMm: expected('Top'), latchBottomMm: expected('Foot'), footMm: expected('Foot gap'), headMm: expected('Head gap') }),
     ),
     read: listOf(words),
+    mayRead: listOf(words),
     learned: part({ height: learned, topSide: learned, bottomSide: learned }),
     left: part({ height: left, topSide: left, middleSide: left, bottomSide: left, pressure: left }),
     handle: part({ before: omittable(part(feel)), now: omittable(part(feel)) }),
