@@ -37,7 +37,8 @@ export function DoorPart({ form, set, error, preferences }: PartProps & { prefer
     <Section title="Which door?">
       <Choice
         label="Door"
-        options={[...doors.map(({ id, title }) => ({ id, label: title })), { id: 'new', label: 'New door' }]}
+        // First, so that it does not move under the finger when the doors arrive.
+        options={[{ id: 'new', label: 'New door' }, ...doors.map(({ id, title }) => ({ id, label: title }))]}
         chosen={form.doorId}
         onChoose={set('doorId')}
         error={error('doorId')}

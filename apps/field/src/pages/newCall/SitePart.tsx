@@ -24,7 +24,8 @@ export function SitePart({ form, set, error }: PartProps) {
       {sites.length > SITES_SHOWN && <Field label="Search sites" value={sought} onChange={setSought} />}
       <Choice
         label="Site"
-        options={[...shown.map(({ id, name }) => ({ id, label: name })), { id: 'new', label: 'New site' }]}
+        // First, so that it does not move under the finger when the sites arrive.
+        options={[{ id: 'new', label: 'New site' }, ...shown.map(({ id, name }) => ({ id, label: name }))]}
         chosen={form.siteId}
         onChoose={choose}
         error={error('siteId')}
