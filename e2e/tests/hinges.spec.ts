@@ -31,6 +31,9 @@ test('a top hinge, rung by rung: tightened, held, looked at, bent', async ({ pag
   expect(workOf(house, callId)).toEqual(['tighten top', 'longScrew top', 'bendKnuckles top']);
   expect(stateOf(house, callId)).toEqual(DONE);
   expect(finger.taps).toBeLessThanOrEqual(90);
+  // What was found stood before the work, and says so.
+  await page.goto(`${house.url}/call/${callId}/find`);
+  await expect(page.getByTestId('before-work')).toBeVisible();
 });
 
 test('hinges that bind: the same strip behind all three', async ({ page, house }) => {

@@ -1,5 +1,6 @@
 import type { Action } from './model/action';
 import type { CauseForm } from './model/cause';
+import { PASSES_MM } from './model/profile';
 import type { DoorKind } from './model/tables';
 
 /** A loft hatch on two pegs: the smallest kind of door there can be, made of tables alone. */
@@ -155,7 +156,7 @@ export const HATCH: DoorKind<Hatch> = {
   forbids: (_, { pegged }) => (pegged ? undefined : { why: 'This hatch has no pegs.' }),
   leavesOut: () => undefined,
   goesByTheBook: () => true,
-  letStandMm: () => 0.15,
+  letStandMm: () => PASSES_MM,
   warnings: () => [],
 };
 

@@ -29,6 +29,28 @@ export interface FormKeysProps {
   testID: string;
 }
 
+export interface FormFooterProps {
+  onLeave: () => void;
+  leaveID: string;
+  keeps: string;
+  onKeep: () => void;
+  keepID: string;
+}
+
+/** At the foot of a page that is a form: leave it, or keep it under the thumb. */
+export function FormFooter({ onLeave, leaveID, keeps, onKeep, keepID }: FormFooterProps) {
+  return (
+    <View style={styles.keys}>
+      <Press onPress={onLeave} testID={leaveID}>
+        Leave it
+      </Press>
+      <Press kind="primary" style={styles.key} onPress={onKeep} testID={keepID}>
+        {keeps}
+      </Press>
+    </View>
+  );
+}
+
 /** Leaves a form as it was, or keeps it. */
 export function FormKeys({ onLeave, onKeep, testID }: FormKeysProps) {
   return (

@@ -1,5 +1,5 @@
 import { outsideBy } from './board';
-import { misfitAfter } from './misfit';
+import { misfitAfter, offLineBeyond } from './misfit';
 import { GUARD_PRICE, movedPlaces, OUTSIDE_PRICE, type FoundPlan, type SearchSpace, type Setting } from './searchSpace';
 
 /**
@@ -24,8 +24,7 @@ function isWanted({ mustUse }: SearchSpace, settings: readonly Setting[]): boole
 function asPlan({ start, board, line, misfitNow, misfitAllowedMm, guard }: SearchSpace, settings: readonly Setting[]): FoundPlan {
   const gaps = start.map((gap, i) => settings.reduce((sum, { changes }) => sum + (changes[i] ?? 0), gap));
   const misfit = misfitAfter(line, movedPlaces(settings), misfitNow);
-  const offLine = misfit.reduce((sum, mm) => sum + Math.max(0, Math.abs(mm) - misfitAllowedMm), 0);
-  const outside = offLine + outsideBy(board, gaps);
+  const outside = offLineBeyond(misfit, misfitAllowedMm) + outsideBy(board, gaps);
   const work = settings.reduce((sum, { price }) => sum + price, 0);
   return {
     ...{ settings, gaps, misfit, outside },

@@ -12,6 +12,10 @@ export function misfitAfter({ misfit }: Pick<PlaceLine, 'misfit'>, moved: readon
   return misfit.map((_, j) => moved.reduce((sum, { place, shiftMm }) => sum + shiftMm * (misfit[place]?.[j] ?? 0), before[j] ?? 0));
 }
 
+/** By how much places are off the line beyond what each may be, mm in all. */
+export const offLineBeyond = (misfit: readonly number[], allowedMm: number): number =>
+  misfit.reduce((sum, mm) => sum + Math.max(0, Math.abs(mm) - allowedMm), 0);
+
 /** The places that are off the line by enough to bind, mm. */
 export function placesOffLine({ places, tables }: DoorModel, misfit: readonly number[]): { place: string; mm: number }[] {
   return places.flatMap((place, i) => {

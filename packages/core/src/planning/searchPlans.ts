@@ -1,7 +1,7 @@
 import { planedOff, type PlaningLine } from '../model/planingLine';
 import { outsideBy, stationOutside, type GapBoard } from './board';
 import { leastMisfitToPay, leastToPay } from './leastToPay';
-import { misfitAfter } from './misfit';
+import { misfitAfter, offLineBeyond } from './misfit';
 import { planingLines } from './planingLines';
 import { GUARD_PRICE, movedPlaces, OUTSIDE_PRICE, SEEN_FROM_MM, type FoundPlan, type SearchSpace, type Setting } from './searchSpace';
 
@@ -35,8 +35,7 @@ export function searchPlans(space: SearchSpace, count: number, turns = MOST_TURN
   const judge = (gaps: Float64Array, workPrice: number) => {
     if (space.mustUse.length > 0 && !chosen.some(isAsked)) return;
     const misfit = misfitAfter(space.line, movedPlaces(chosen), space.misfitNow);
-    let misfitOver = 0;
-    for (const mm of misfit) misfitOver += Math.max(0, Math.abs(mm) - space.misfitAllowedMm);
+    const misfitOver = offLineBeyond(misfit, space.misfitAllowedMm);
     const consider = (after: Float64Array, price: number, planed: readonly PlaningLine[], strike: FoundPlan['strike']) => {
       const outside = misfitOver + outsideBy(space.board, after);
       const total = price + OUTSIDE_PRICE * outside + GUARD_PRICE * outsideBy(space.board, after, space.guard);

@@ -1,9 +1,7 @@
 import type { Door, HingedMake } from '@proper-swing/contract';
 import {
-  DomainError,
   EDGES,
   limitFaults,
-  parseLength,
   profileOf,
   type EdgeId,
   type Limits,
@@ -12,6 +10,7 @@ import {
   type ProfileId,
 } from '@proper-swing/core';
 import { revised } from '../../offline/write';
+import { lengthReader } from '../../record/lengthReader';
 
 /** Limits as they are being typed, each figure as its text. */
 export interface LimitsDraft {
@@ -42,15 +41,7 @@ export function draftOf(make: Pick<HingedMake, 'profile' | 'ownLimits'>, bare: (
 /** Reads a draft; every figure that cannot be read and every limit out of order is named at its field. */
 export function readLimits(draft: LimitsDraft, units: 'mm' | 'in'): { ok: true; limits: OwnLimits } | { ok: false; errors: LimitErrors } {
   const errors: LimitErrors = {};
-  const read = (field: LimitField, text: string): number => {
-    try {
-      return parseLength(text, { defaultUnit: units, field }).mm;
-    } catch (error) {
-      if (!(error instanceof DomainError)) throw error;
-      errors[field] = error.message;
-      return Number.NaN;
-    }
-  };
+  const read = lengthReader(units, errors);
   const edges = Object.fromEntries(
     EDGES.map((edge) => [edge, Object.fromEntries(LIMIT_KEYS.map((key) => [key, read(`edges.${edge}.${key}`, draft.edges[edge][key])]))]),
   ) as unknown as OwnLimits['edges'];

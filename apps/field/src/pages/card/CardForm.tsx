@@ -7,9 +7,10 @@ import { capital } from '../../design/capital';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
 import { Words } from '../../design/Words';
+import { HINGE_COUNTS, HINGE_SIDES, LAYOUTS } from '../../doors/hinged/doorChoices';
 import { HINGE_WORDS, SLAB_WORDS } from '../../doors/hinged/doorWords';
 import { usePreferences } from '../../offline/preferences';
-import { hingesByLayout, LAYOUTS, type CardDraft, type CardErrors, type CardField } from './cardDraft';
+import { hingesByLayout, type CardDraft, type CardErrors, type CardField } from './cardDraft';
 
 interface CardFormProps {
   draft: CardDraft;
@@ -21,13 +22,8 @@ const YES_NO = [
   { id: 'yes', label: 'Yes' },
   { id: 'no', label: 'No' },
 ];
-const SIDES = [
-  { id: 'left', label: 'On the left' },
-  { id: 'right', label: 'On the right' },
-];
 const HINGES = HINGE_KINDS.map((id) => ({ id, label: capital(HINGE_WORDS[id]) }));
 const SLABS = SLAB_KINDS.map((id) => ({ id, label: SLAB_WORDS[id] }));
-const COUNTS = [2, 3, 4] as const;
 
 /** Every field of the cards of a call, as it stands, to be put right. */
 export function CardForm({ draft, set, errors }: CardFormProps) {
@@ -54,7 +50,7 @@ export function CardForm({ draft, set, errors }: CardFormProps) {
           <FormCell takes="third">{text('slabHeightMm', `Height, ${unit}`)}</FormCell>
           <FormCell takes="third">{text('thicknessMm', `Thick, ${unit}`)}</FormCell>
         </Form>
-        {choice('hingesOn', 'Hinges, from where the barrels show', SIDES)}
+        {choice('hingesOn', 'Hinges, from where the barrels show', HINGE_SIDES)}
         {choice('hingeKind', 'Kind of hinge', HINGES)}
         <HingeHeights draft={draft} set={set} errors={errors} />
         {choice('slabKind', 'Slab', SLABS)}
@@ -92,7 +88,7 @@ function HingeHeights({ draft, set, errors }: CardFormProps) {
       <Words kind="label">How many; set at the usual heights</Words>
       <Choice
         label="How many hinges"
-        options={COUNTS.map((n) => ({ id: String(n), label: String(n) }))}
+        options={HINGE_COUNTS}
         chosen={String(count)}
         onChoose={(id) => fill('sixAndTen', Number(id))}
         testID="card-count"

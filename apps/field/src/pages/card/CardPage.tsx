@@ -1,11 +1,8 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
 import { CallFrame } from '../../call/CallFrame';
 import { useCallPage } from '../../call/useCallPage';
-import { FormFault } from '../../design/Form';
-import { Press } from '../../design/Press';
-import { SPACE } from '../../design/tokens';
+import { FormFault, FormFooter } from '../../design/Form';
 import { CardForm } from './CardForm';
 import { useCardDraft, type CardEditing } from './useCardDraft';
 
@@ -26,22 +23,16 @@ function CardFooter({ record, editing: { fault, errors, leave, keep } }: { recor
   return (
     <>
       <FormFault says={fault ?? (isWrong ? 'Something is wrong further up: see the red line.' : undefined)} testID="card-fault" />
-      <View style={styles.row}>
-        <Press
-          onPress={() => {
-            leave();
-            back();
-          }}
-          testID="leave-card"
-        >
-          Leave it
-        </Press>
-        <Press kind="primary" style={styles.grow} onPress={() => void keep(record).then((isKept) => isKept && back())} testID="keep-card">
-          Keep the card
-        </Press>
-      </View>
+      <FormFooter
+        onLeave={() => {
+          leave();
+          back();
+        }}
+        leaveID="leave-card"
+        keeps="Keep the card"
+        onKeep={() => void keep(record).then((isKept) => isKept && back())}
+        keepID="keep-card"
+      />
     </>
   );
 }
-
-const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, grow: { flex: 1 } });

@@ -1,9 +1,10 @@
 import type { Call, CallRecord, Door, Site } from '@proper-swing/contract';
-import { HINGE_LAYOUTS, parseLength, usualHingeHeights, DomainError, type HingeLayoutId } from '@proper-swing/core';
+import { DomainError, parseLength, usualHingeHeights, type HingeLayoutId } from '@proper-swing/core';
 import { format } from 'date-fns/format';
 import { isValid } from 'date-fns/isValid';
 import { parse } from 'date-fns/parse';
 import { revised } from '../../offline/write';
+import { lengthReader } from '../../record/lengthReader';
 
 /** What can be put right: the site, the door and the call, as one record has them. */
 export type Cards = Pick<CallRecord, 'site' | 'door' | 'call'>;
@@ -78,8 +79,6 @@ export function hingesByLayout(
   }
 }
 
-export const LAYOUTS = (Object.keys(HINGE_LAYOUTS) as HingeLayoutId[]).map((id) => ({ id, label: HINGE_LAYOUTS[id].label }));
-
 /** Cards as their next revisions; those that stay are left out. */
 export interface ChangedCards {
   site?: Site;
@@ -98,15 +97,7 @@ export function cardsFrom(
   const was = cardDraftOf({ site, door, call }, bare);
   const errors: CardErrors = {};
   const isTouched = (field: CardField) => draft[field].trim() !== was[field].trim();
-  const read = (field: CardField, text: string): number => {
-    try {
-      return parseLength(text, { defaultUnit: units }).mm;
-    } catch (error) {
-      if (!(error instanceof DomainError)) throw error;
-      errors[field] = error.message;
-      return Number.NaN;
-    }
-  };
+  const read = lengthReader(units, errors);
   const [slabWidthMm, slabHeightMm, thicknessMm] = LENGTHS.map((field) =>
     isTouched(field) ? read(field, draft[field]) : door.make[field],
   ) as [number, number, number];

@@ -41,6 +41,7 @@ export function DoorPage() {
     );
   }
   const { door, calls } = history;
+  const [latest] = calls;
   return (
     <Page
       header={header}
@@ -52,8 +53,8 @@ export function DoorPage() {
     >
       <Section title="The door">
         <DoorFacts door={door} />
-        {calls[0] !== undefined && (
-          <Press onPress={() => router.navigate(`/call/${calls[0]?.call.id ?? ''}/card`)} testID="to-card">
+        {latest !== undefined && (
+          <Press onPress={() => router.navigate(`/call/${latest.call.id}/card`)} testID="to-card">
             Put the card right
           </Press>
         )}

@@ -1,9 +1,7 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
-import { FormFault } from '../../design/Form';
+import { FormFault, FormFooter } from '../../design/Form';
 import { Press } from '../../design/Press';
-import { SPACE } from '../../design/tokens';
 import { CallFrame } from '../../call/CallFrame';
 import { useCallPage } from '../../call/useCallPage';
 import { LogWork } from './LogWork';
@@ -29,16 +27,13 @@ function LogFooter({ record, log: { work, faults, fault, leave, log } }: { recor
   return (
     <>
       <FormFault says={fault ?? faults.remark ?? faults.hinges ?? faults.amount ?? faults.minutes} testID="log-fault" />
-      <View style={styles.row}>
-        <Press onPress={leave} testID="leave-work">
-          Leave it
-        </Press>
-        <Press kind="primary" style={styles.grow} onPress={() => log(record)} testID="log-work">
-          {work.corrects === undefined ? 'Log it' : 'Put it right'}
-        </Press>
-      </View>
+      <FormFooter
+        onLeave={leave}
+        leaveID="leave-work"
+        keeps={work.corrects === undefined ? 'Log it' : 'Put it right'}
+        onKeep={() => log(record)}
+        keepID="log-work"
+      />
     </>
   );
 }
-
-const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, grow: { flex: 1 } });

@@ -1,4 +1,3 @@
-import { HINGE_LAYOUT_IDS, HINGE_LAYOUTS } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
@@ -6,20 +5,12 @@ import { Form, FormCell } from '../../design/Form';
 import { Section } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
+import { HINGE_COUNTS, HINGE_SIDES, LAYOUTS } from '../../doors/hinged/doorChoices';
 import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
 import { useDoors } from '../../offline/lists';
 import type { Preferences } from '../../offline/preferences';
 import type { PartProps } from './parts';
 import { presetSizes } from './presetSizes';
-
-const LAYOUTS = HINGE_LAYOUT_IDS.map((id) => ({ id, label: HINGE_LAYOUTS[id].label }));
-
-const HINGE_COUNTS = ['2', '3', '4'].map((id) => ({ id, label: id }));
-
-const SIDES = [
-  { id: 'left', label: 'On the left' },
-  { id: 'right', label: 'On the right' },
-] as const;
 
 /** Which door it is: one that is known at the site, or a new one with its make. */
 export function DoorPart({ form, set, error, preferences }: PartProps & { preferences: Preferences }) {
@@ -56,7 +47,7 @@ export function DoorPart({ form, set, error, preferences }: PartProps & { prefer
           <Words kind="label">Make</Words>
           <Choice label="Make" options={DOOR_PRESETS} chosen={form.preset} onChoose={choosePreset} testID="preset" />
           <Words kind="label">Hinges, from where the barrels show</Words>
-          <Choice label="Hinges on" options={SIDES} chosen={form.hingesOn} onChoose={set('hingesOn')} testID="hinges" />
+          <Choice label="Hinges on" options={HINGE_SIDES} chosen={form.hingesOn} onChoose={set('hingesOn')} testID="hinges" />
           <Words kind="label">How many hinges</Words>
           <Choice label="Number of hinges" options={HINGE_COUNTS} chosen={form.hinges} onChoose={set('hinges')} testID="hinge-count" />
           <Words kind="label">Top hinge down from the head, bottom hinge up from the foot, about</Words>

@@ -1,4 +1,5 @@
-/** How the slab hangs, what it is made of, and what its hinges are called. */
+// How the slab hangs, what it is made of, and what its hinges are called.
+
 /** `fullHeight`: one hinge as high as the slab; `faceFixed`: screwed on the face of slab and frame, as tees and straps are. */
 export type HingeKind = 'butt' | 'ballBearing' | 'cast' | 'adjustable' | 'fullHeight' | 'faceFixed';
 export type SlabKind = 'solidTimber' | 'framed' | 'hollowCore' | 'composite' | 'steel' | 'glazed';

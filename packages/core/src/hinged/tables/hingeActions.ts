@@ -1,6 +1,6 @@
 import { stripLift, USUAL_STRIP } from '../geometry/stripLift';
 import type { ActionEntry } from './actionEntry';
-import { FIRE_FIXINGS, FIRE_OR_ADJUSTABLE, LEAF_STAYS, NOT_ADJUSTABLE, PIN_NOT_BENT } from './rulings';
+import { FIRE_FIXINGS, FIRE_OR_ADJUSTABLE, LEAF_STAYS, NOT_ADJUSTABLE, NOT_BENT, PIN_NOT_BENT } from './rulings';
 
 /** One layer of thin packing card, mm (common practice, no source). */
 const CARD_MM = 0.5;
@@ -194,7 +194,7 @@ export const HINGE_ACTIONS = {
     irreversibility: 2,
     holds: 0.75,
     forbidden: {
-      hingeKinds: ['ballBearing', 'cast', 'adjustable', 'fullHeight', 'faceFixed'],
+      hingeKinds: NOT_BENT,
       slabKinds: ['glazed'],
       fireRated: true,
       why: 'Only for butt hinges, and not on a fire door or near glass.',
@@ -374,7 +374,7 @@ export const HINGE_ACTIONS = {
     forbidden: {
       ...LEAF_STAYS,
       closer: true,
-      why: 'Not for adjustable hinges, a steel frame or a fire door, nor where a closer shuts it.',
+      why: 'Not for adjustable, full-height or face-fixed hinges, a steel frame or a fire door, nor where a closer shuts it.',
     },
     steps: [
       'Block the door; take the leaf of this hinge off the leg.',

@@ -1,8 +1,15 @@
+import type { HingeKind } from '../card/doorKinds';
+
+/** Hinges whose leaves lie in no recess of their own that can be packed, deepened or moved. */
+const NO_RECESS: readonly HingeKind[] = ['adjustable', 'fullHeight', 'faceFixed'];
+/** Hinges that have neither soft knuckles nor a pin to bend. */
+export const NOT_BENT: readonly HingeKind[] = [...NO_RECESS, 'ballBearing', 'cast'];
+
 /** What is not allowed on some doors, and why; said wherever it rules an action out. */
 export const FIRE_FIXINGS = { fireRated: true, why: 'Fixings of a fire door are as its certificate says.' };
 export const FIRE_OR_ADJUSTABLE = {
   fireRated: true,
-  hingeKinds: ['adjustable', 'fullHeight', 'faceFixed'],
+  hingeKinds: NO_RECESS,
   why: 'Not behind adjustable, full-height or face-fixed hinges, nor on a fire door outside its certificate.',
 } as const;
 export const NOT_ADJUSTABLE = {
@@ -24,13 +31,13 @@ export const NO_TIMBER_OFF_NOR_ADJUSTABLE = {
 export const PIN_NOT_BENT = {
   closer: true,
   fireRated: true,
-  hingeKinds: ['adjustable', 'ballBearing', 'cast', 'fullHeight', 'faceFixed'],
+  hingeKinds: NOT_BENT,
   why: 'Only for butt hinges with a loose pin, and not where a closer must shut the door.',
 } as const;
 /** No leaf is let in deeper or moved on its leg. */
 export const LEAF_STAYS = {
   fireRated: true,
-  hingeKinds: ['adjustable', 'fullHeight', 'faceFixed'],
+  hingeKinds: NO_RECESS,
   slabKinds: ['steel'],
   why: 'Not for adjustable, full-height or face-fixed hinges, a steel frame or a fire door.',
 } as const;
