@@ -19,9 +19,13 @@ export class Finger {
     await this.tap(...labels.split(' ').map((label) => `key-${label}`));
   }
 
-  /** Figures of one walk, each with its Next. */
+  /** Figures of one walk: a step of the gauge by its own key, others digit by digit with their Next. */
   async read(...figures: string[]) {
-    for (const figure of figures) await this.keys(figure === 'Rubs' ? figure : [...Array.from(figure), 'Next'].join(' '));
+    for (const figure of figures) {
+      await expect(this.page.getByTestId('key-Next')).toBeVisible();
+      const isGauge = await this.page.getByTestId('key-0–9').isVisible();
+      await this.keys(isGauge || figure === 'Rubs' ? figure.replace(/^0?(\d*)\.5$/, '$1½') : [...Array.from(figure), 'Next'].join(' '));
+    }
   }
 
   /** From Today to a call on a door that is known. */

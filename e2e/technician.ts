@@ -36,12 +36,20 @@ export const TRUE_AGAIN: readonly (readonly [station: string, tapped: Tapped])[]
   ['foot.latch', '8'],
 ];
 
-/** Taps one reading on the app's own keypad. */
+/** Figures to a tenth are typed digit by digit: the app goes on so until another pad is chosen. */
+async function turnToDigits(page: Page): Promise<void> {
+  const digits = page.getByTestId('key-0–9');
+  await expect(page.getByTestId('key-Next')).toBeVisible();
+  if (await digits.isVisible()) await digits.click();
+}
+
+/** Taps one reading on the app's own keypad, digit by digit. */
 export async function tapReading(page: Page, tapped: Tapped): Promise<void> {
   if (tapped === 'rubs') {
     await page.getByTestId('key-Rubs').click();
     return;
   }
+  await turnToDigits(page);
   for (const character of tapped) await page.getByTestId(`key-${character}`).click();
   await page.getByTestId('key-Next').click();
 }

@@ -5,8 +5,9 @@ import { showApp } from './shownApp.mjs';
 
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
-const FOUND = ['4.6', '2.5', 'Rubs', '5', '4', '3', '4.6', '3', '1.9'];
-const LEFT = ['3.2', '3', '2.8', '3.3', '3.1', '3', '2.1', '2.2', '2.3', '8', '8', '8'];
+/** Steps of the gauge, each a key. */
+const FOUND = ['4½', '2½', 'Rubs', '5', '4', '3', '4½', '3', '2'];
+const LEFT = ['3', '3', '3', '3½', '3', '3', '2', '2', '2½', '8', '8', '8'];
 
 /** A picture once nothing is being fetched, drawn or saved. */
 async function picture(page, name) {
@@ -17,10 +18,7 @@ async function picture(page, name) {
 }
 
 async function tap(page, readings) {
-  for (const figure of readings) {
-    const keys = figure === 'Rubs' ? ['Rubs'] : [...figure, 'Next'];
-    for (const key of keys) await page.getByTestId(`key-${key}`).click();
-  }
+  for (const figure of readings) await page.getByTestId(`key-${figure}`).click();
 }
 
 async function writeGaps(page, gaps) {

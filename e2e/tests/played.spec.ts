@@ -67,11 +67,11 @@ test('loose screws found: they are tightened before any gap is read', async ({ p
   expect(finger.taps).toBeLessThanOrEqual(12);
   await expect(page.getByTestId('step-1')).toContainText('Logged: done');
   await finger.tap('check-topScrews-tight', 'to-check');
-  await finger.keys('2 Next 3 Next 3 Next 0 Next');
+  await finger.read('2', '3', '3', '0');
   await finger.tap('to-next-plan');
   await expect(page.getByTestId('plan-outcome')).not.toContainText('Tighten what is loose');
   await finger.tap('to-prove');
-  await finger.keys('3 Next 3 Next 3 Next 3 Next 3 Next 3 Next 2 Next 2 Next 2 Next');
+  await finger.read('3', '3', '3', '3', '3', '3', '2', '2', '2');
   await finger.prove();
   await expectAllSaved(page);
   expect(workOf(house, callId)).toEqual(['tighten top']);

@@ -37,6 +37,11 @@ test('no text lies on another, nothing sticks out and every target can be hit, o
 
   await expect(page.getByTestId('gap-latch.bottom')).toContainText('≈');
   await look('Measure, nothing read');
+  await page.getByTestId('key-By eye').click();
+  await page.getByTestId('key-Tight').click();
+  await look('Measure, by eye');
+  await page.getByTestId('station-latch.bottom').click();
+  await page.getByTestId('key-Gauge').click();
   await tapReading(page, '46');
   await expect(page.getByRole('alert')).toBeVisible();
   await look('Measure, a slip asked about');

@@ -2,26 +2,28 @@ import type { LengthStyle } from '@proper-swing/core';
 import { useSyncExternalStore } from 'react';
 import { deviceStorage, keptJson } from './storage';
 
+/** How gaps are put in: by the steps of a gauge, digit by digit, or by eye. */
+export type GapPad = 'gauge' | 'digits' | 'eye';
+
 /** What one person wants on this device. */
 export interface Preferences {
   units: 'mm' | 'in';
   /** Finest fraction of an inch shown. */
   finest: 16 | 32 | 64;
   theme: 'light' | 'dark' | 'device';
+  gapPad: GapPad;
 }
 
 const KEY = 'swing.preferences';
-const USUAL: Preferences = { units: 'mm', finest: 32, theme: 'device' };
+const USUAL: Preferences = { units: 'mm', finest: 32, theme: 'device', gapPad: 'gauge' };
 
 let current = read();
 const listeners = new Set<() => void>();
 
+export const preferencesNow = (): Preferences => current;
+
 export function usePreferences(): Preferences {
-  return useSyncExternalStore(
-    subscribe,
-    () => current,
-    () => current,
-  );
+  return useSyncExternalStore(subscribe, preferencesNow, preferencesNow);
 }
 
 export function setPreferences(change: Partial<Preferences>): void {

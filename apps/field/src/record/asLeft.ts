@@ -1,6 +1,6 @@
 import type { CallRecord, ReadingEntry } from '@proper-swing/contract';
-import { proofOf, type FindingId, type Proof, type StationId } from '@proper-swing/core';
-import { currentSet, engineDoor, isAfterWork, readingsByStation, standingWork, triesAsLeft } from './observed';
+import { proofOf, type FindingId, type GapByEye, type Proof, type StationId } from '@proper-swing/core';
+import { currentSet, engineDoor, isAfterWork, readingsByStation, seenByEye, standingWork, triesAsLeft } from './observed';
 
 /** What was read of a door as it is left, and whether that is what was found: nothing has been done to it. */
 export interface LeftReadings {
@@ -31,6 +31,12 @@ export function proofOfCall(record: CallRecord): Proof {
   return proofOf({
     door: engineDoor(record.door),
     gapsMm: new Map(entries.flatMap(([id, { kind, mm }]) => (kind === 'rubs' ? [[id, 0]] : mm === null ? [] : [[id, mm]]))),
+    seen: new Map(
+      entries.flatMap(([id, entry]): [StationId, GapByEye][] => {
+        const seen = seenByEye(entry);
+        return seen === undefined ? [] : [[id, seen]];
+      }),
+    ),
     unreachable: new Set(entries.flatMap(([id, { kind }]) => (kind === 'unreachable' ? [id] : []))),
     tries: leftTries(record),
   });

@@ -13,12 +13,15 @@ import {
   type Stage,
 } from '@proper-swing/contract';
 import {
+  GAPS_BY_EYE,
+  gapByEye,
   readingStep,
   reckoningWith,
   recheckAfter,
   WALKING_ORDER,
   type AnsweredFinding,
   type DoneStep,
+  type GapByEye,
   type HingedDoor,
   type Observed,
   type Reading,
@@ -61,6 +64,11 @@ export function currentSet(record: CallRecord, stage: Stage): ReadingSet | undef
     .pop();
 }
 
+/** What was made of a gap by eye, where it was not gauged. */
+export function seenByEye({ kind, typed }: ReadingEntry): GapByEye | undefined {
+  return kind === 'eye' ? GAPS_BY_EYE.find((each) => each === typed) : undefined;
+}
+
 /** Standing readings of a walk-round by station; a later one wins. */
 export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap<StationId, ReadingEntry> {
   const set = currentSet(record, stage);
@@ -99,10 +107,11 @@ function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFindin
 /** What the engine is told of a call at a stage. Findings are about the door as found, not as left. */
 export function observedAt(record: CallRecord, stage: Stage): Observed {
   const entries = [...readingsByStation(record, stage).values()];
-  const readings = entries.flatMap(readingFrom);
+  const door = engineDoor(record.door);
+  const readings = entries.flatMap((entry) => readingFrom(door, entry));
   const findings = stage === 'found' ? answersAfter(record) : [];
   const unreachable = entries.flatMap(({ kind, station }) => (kind === 'unreachable' ? [station] : []));
-  return { door: engineDoor(record.door), readings, findings, ...(unreachable.length > 0 && { unreachable }) };
+  return { door, readings, findings, ...(unreachable.length > 0 && { unreachable }) };
 }
 
 /** What is known now: as found, and every round of work that has been checked since. */
@@ -150,9 +159,14 @@ export function isAfterWork(record: CallRecord, entry: Sequenced): boolean {
 }
 
 function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {
+  const door = engineDoor(record.door);
   const roundOf = (work: readonly Adjustment[], readings: readonly ReadingEntry[]): Round => {
     const findings = work.flatMap(({ id }) => answersAfter(record, id));
-    return { done: work.map(doneFrom), readings: readings.flatMap(readingFrom), ...(findings.length > 0 && { findings }) };
+    return {
+      done: work.map(doneFrom),
+      readings: readings.flatMap((entry) => readingFrom(door, entry)),
+      ...(findings.length > 0 && { findings }),
+    };
   };
   // Work after which nothing is gauged is checked by trying it.
   const isTried = ({ id, action, hinge }: Adjustment) =>
@@ -197,8 +211,11 @@ function doneFrom({ action, hinge, amount, fromMm, toMm }: Adjustment): DoneStep
 }
 
 /** A reading as the engine takes it; one that took the place of an earlier one was taken twice. */
-function readingFrom({ station, kind, mm, typed, instrument, supersedes }: ReadingEntry): Reading[] {
+function readingFrom(door: HingedDoor, entry: ReadingEntry): Reading[] {
+  const { station, kind, mm, typed, instrument, supersedes } = entry;
   const taken = { station, instrument, ...(supersedes && { again: true as const }) };
+  const seen = seenByEye(entry);
+  if (seen !== undefined) return [{ ...taken, ...gapByEye(door, station, seen) }];
   if (kind === 'rubs') return [{ ...taken, rubs: true }];
   return kind === 'figure' && mm !== null ? [{ ...taken, mm, stepMm: readingStep(typed) }] : [];
 }

@@ -1,9 +1,13 @@
 import type { ReadingEntry } from '@proper-swing/contract';
 import type { LengthWords } from '../design/lengthWords';
 
-/** A reading in a column of a table: the figure, `rubs`, `n/r` for what could not be reached, a dash for none. */
+/** Gaps judged by eye, as they are shown. */
+export const BY_EYE_WORDS: Readonly<Record<string, string>> = { tight: 'tight', ok: 'OK', wide: 'wide' };
+
+/** A reading in a column of a table: the figure, the word for a gap judged by eye, `rubs`, `n/r` for what could not be reached, a dash for none. */
 export function readingWords(reading: ReadingEntry | undefined, words: LengthWords): string {
   if (reading === undefined) return '–';
   if (reading.kind === 'figure' && reading.mm !== null) return words.bare(reading.mm);
+  if (reading.kind === 'eye') return BY_EYE_WORDS[reading.typed] ?? reading.typed;
   return reading.kind === 'rubs' ? 'rubs' : 'n/r';
 }

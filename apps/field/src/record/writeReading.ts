@@ -1,11 +1,12 @@
 import { type CallRecord, mergeRecord, type ReadingEntry, type ReadingSet, type Stage } from '@proper-swing/contract';
-import { station, type StationId } from '@proper-swing/core';
+import { station, type GapByEye, type StationId } from '@proper-swing/core';
 import { write } from '../offline/write';
 import { currentSet, isAfterWork, readingsByStation, standingWork } from './observed';
 import { entryStamp } from './writing';
 
 /** What was read at a station. */
-export type Taken = { kind: 'figure'; mm: number; typed: string } | { kind: 'rubs' } | { kind: 'unreachable' };
+export type Taken =
+  { kind: 'figure'; mm: number; typed: string } | { kind: 'eye'; seen: GapByEye } | { kind: 'rubs' } | { kind: 'unreachable' };
 
 /** Walk-rounds begun in this visit, so that two quick readings begin only one. */
 const begun = new Map<string, ReadingSet>();
@@ -33,8 +34,8 @@ export function writeReading(
     station: id,
     kind: taken.kind,
     mm: taken.kind === 'figure' ? taken.mm : null,
-    typed: taken.kind === 'figure' ? taken.typed : '',
-    instrument: station(id).instrument,
+    typed: taken.kind === 'figure' ? taken.typed : taken.kind === 'eye' ? taken.seen : '',
+    instrument: taken.kind === 'eye' ? 'eye' : station(id).instrument,
     ...(earlier && { supersedes: earlier.id }),
   };
   const next = mergeRecord(begunIn, 'readings', reading);

@@ -1,7 +1,17 @@
 import type { ReadingEntry } from '@proper-swing/contract';
-import { judgeGap, station, WALKING_ORDER, type Estimate, type ExpectedGap, type StationId, type HingedProfile } from '@proper-swing/core';
+import {
+  judgeGap,
+  station,
+  WALKING_ORDER,
+  type Estimate,
+  type ExpectedGap,
+  type GapVerdict,
+  type StationId,
+  type HingedProfile,
+} from '@proper-swing/core';
 import type { GapLabel } from './gapLabel';
 import { VERDICT_WORDS } from '../../design/drawing/marks';
+import { BY_EYE_WORDS } from '../../record/readingWords';
 import type { LengthWords } from '../../design/lengthWords';
 
 /** The gaps as the engine holds them, read or not: what the door is drawn by. */
@@ -20,6 +30,9 @@ export function gapLabels(
   return new Map(WALKING_ORDER.map((id) => [id, labelFor(id, readings.get(id), expected.get(id), profile, words)]));
 }
 
+/** By eye, with the mark of what the word says. */
+const EYE_VERDICTS: Readonly<Record<string, GapVerdict>> = { tight: 'tight', ok: 'right', wide: 'wide' };
+
 function labelFor(
   id: StationId,
   reading: ReadingEntry | undefined,
@@ -32,6 +45,15 @@ function labelFor(
   if (reading?.kind === 'figure' && reading.mm !== null && edge) {
     const verdict = judgeGap(profile, edge, reading.mm);
     return { main: words.bare(reading.mm), isPencil: false, verdict, spoken: `${words.withUnit(reading.mm)}, ${VERDICT_WORDS[verdict]}` };
+  }
+  if (reading?.kind === 'eye') {
+    const verdict = EYE_VERDICTS[reading.typed];
+    return {
+      main: BY_EYE_WORDS[reading.typed] ?? reading.typed,
+      isPencil: false,
+      ...(verdict && { verdict }),
+      spoken: `${reading.typed} by eye`,
+    };
   }
   const notReached = reading?.kind === 'unreachable' ? ', not reached' : '';
   if (estimate === undefined) return { main: '–', isPencil: true, spoken: `not read${notReached}` };

@@ -24,7 +24,7 @@ export const Keypad = memo(function Keypad({ keys, onKey, held }: KeypadProps) {
         <View key={row.map(({ id }) => id).join()} style={[styles.row, isLow && styles.lowRow]}>
           {row.map((key) => {
             const isNext = key.id === 'next';
-            const isWord = key.does === 'act' && !isNext;
+            const isWord = !isNext && WORDED.includes(key.does);
             return (
               <Press
                 key={key.id}
@@ -32,7 +32,7 @@ export const Keypad = memo(function Keypad({ keys, onKey, held }: KeypadProps) {
                 onPress={() => onKey(key)}
                 label={key.label}
                 {...(key.id === 'sixtyFourth' && { chosen: held === key.id })}
-                style={[styles.key, isLow && styles.lowKey]}
+                style={[styles.key, key.isWide && styles.wideKey, isLow && styles.lowKey]}
                 testID={`key-${key.label}`}
               >
                 <Words
@@ -51,10 +51,13 @@ export const Keypad = memo(function Keypad({ keys, onKey, held }: KeypadProps) {
   );
 });
 
+const WORDED: readonly KeypadKey['does'][] = ['act', 'pad'];
+
 const styles = StyleSheet.create({
   pad: { padding: SPACE.s, gap: 4 },
   row: { flexDirection: 'row', gap: 6 },
   key: { flex: 1, minHeight: 50, paddingHorizontal: 2 },
+  wideKey: { flex: 2, flexBasis: 6 },
   lowPad: { paddingVertical: 3, paddingHorizontal: SPACE.xs },
   lowRow: { gap: 4 },
   lowKey: { minHeight: 44, paddingVertical: 0 },

@@ -1,5 +1,5 @@
 import type { CallRecord, Stage } from '@proper-swing/contract';
-import { FURTHER_STATIONS, profileOf, station, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { FURTHER_STATIONS, profileOf, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
@@ -41,7 +41,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
   const observed = useMemo(() => observedAt(record, stage), [record, stage]);
   const estimate = useEstimate(observed);
-  const { draft, sheet, wantsDigits, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo } = useWalk({
+  const { draft, sheet, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo } = useWalk({
     record,
     stage,
     stations,
@@ -60,7 +60,6 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
     step: (by) => pick(neighbour(draft.station, by)),
   });
 
-  const { kind } = station(draft.station);
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) => setArea({ width: layout.width, height: layout.height });
   const open = (page: string) => router.replace(`/call/${record.call.id}/${page}`);
 
@@ -101,7 +100,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
               lost={lost?.earlier}
               onUndo={undo}
             />
-            <Keypad keys={keypadFor(kind, preferences, wantsDigits)} onKey={press} held={addsSixtyFourth ? 'sixtyFourth' : undefined} />
+            <Keypad keys={keypadFor(draft.station, preferences)} onKey={press} held={addsSixtyFourth ? 'sixtyFourth' : undefined} />
           </>
         )}
         {rests && (

@@ -5,6 +5,7 @@ import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { LINE, SPACE, TARGET } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
+import { readingWords } from '../../record/readingWords';
 import type { LengthWords } from '../../design/lengthWords';
 
 export interface ReadingListProps {
@@ -32,10 +33,10 @@ export function ReadingList({ ids, readings, estimate, active, onPick, words }: 
       {ids.map((id) => {
         const reading = readings.get(id);
         const guess = expected.get(id);
-        const isRead = reading?.kind === 'rubs' || (reading?.kind === 'figure' && reading.mm !== null);
+        const isRead = reading?.kind === 'rubs' || reading?.kind === 'eye' || (reading?.kind === 'figure' && reading.mm !== null);
         const shown =
-          reading?.kind === 'rubs'
-            ? 'rubs'
+          reading?.kind === 'rubs' || reading?.kind === 'eye'
+            ? readingWords(reading, words)
             : isRead
               ? words.withUnit(reading.mm ?? 0)
               : guess

@@ -1,72 +1,100 @@
-import type { Station } from '@proper-swing/core';
-import type { Preferences } from '../../offline/preferences';
+import { station, type GapByEye, type StationId } from '@proper-swing/core';
+import type { GapPad, Preferences } from '../../offline/preferences';
 
 /** One key: what stands on it and what it does. `enter` finishes the reading with that text. */
-export type KeypadKey =
-  | { id: string; label: string; does: 'type'; text: string }
-  | { id: string; label: string; does: 'enter'; text: string }
-  | { id: string; label: string; does: 'append-enter'; text: string }
-  | { id: ActKey; label: string; does: 'act' };
+export type KeypadKey = { id: string; label: string; isWide?: true } & (
+  | { does: 'type'; text: string }
+  | { does: 'enter'; text: string }
+  | { does: 'append-enter'; text: string }
+  | { does: 'see'; seen: GapByEye }
+  | { does: 'pad'; pad: GapPad }
+  | { id: ActKey; does: 'act' }
+);
 
-export type ActKey = 'next' | 'back' | 'rubs' | 'unreachable' | 'digits' | 'fractions' | 'sixtyFourth';
+export type ActKey = 'next' | 'back' | 'rubs' | 'unreachable' | 'sixtyFourth';
+type Rows = readonly (readonly KeypadKey[])[];
 
 const type = (text: string, label = text): KeypadKey => ({ id: `type-${text}`, label, does: 'type', text });
-const enter = (text: string): KeypadKey => ({ id: `enter-${text}`, label: text, does: 'enter', text });
+const enter = (text: string, label = text): KeypadKey => ({ id: `enter-${text}`, label, does: 'enter', text });
 const act = (id: ActKey, label: string): KeypadKey => ({ id, label, does: 'act' });
+const see = (seen: GapByEye, label: string): KeypadKey => ({ id: `see-${seen}`, label, does: 'see', seen });
+const wide = (key: KeypadKey): KeypadKey => ({ ...key, isWide: true });
+const half: KeypadKey = { id: 'half', label: '½', does: 'append-enter', text: '.5' };
 
 const RUBS = act('rubs', 'Rubs');
 const UNREACHABLE = act('unreachable', "Can't reach");
 const BACK = act('back', 'Erase');
 const NEXT = act('next', 'Next');
+const GAUGE: KeypadKey = { id: 'pad-gauge', label: 'Gauge', does: 'pad', pad: 'gauge' };
+const DIGITS: KeypadKey = { id: 'pad-digits', label: '0–9', does: 'pad', pad: 'digits' };
+const EYE: KeypadKey = { id: 'pad-eye', label: 'By eye', does: 'pad', pad: 'eye' };
 
-/** A gap in millimetres: the half finishes the reading, since a gauge reads no finer. */
-const GAP_MM: readonly (readonly KeypadKey[])[] = [
-  [type('7'), type('8'), type('9'), RUBS],
-  [type('4'), type('5'), type('6'), UNREACHABLE],
-  [type('1'), type('2'), type('3'), BACK],
-  [type('.'), type('0'), { id: 'half', label: '½', does: 'append-enter', text: '.5' }, NEXT],
+/** A step of the gauge: `3.5` stands on its key as `3½`. */
+const step = (mm: number) => enter(String(mm), String(mm).replace(/^0?(\d*)\.5$/, '$1½'));
+const gauge = (...rows: readonly (readonly number[])[]): Rows => [
+  ...rows.map((row, i) => [...row.map(step), ...(i === rows.length - 1 ? [BACK] : [])]),
+  [RUBS, UNREACHABLE, EYE, DIGITS, NEXT],
 ];
 
+/** A gap in millimetres, by the steps of a gauge: one tap a reading. At the foot gaps are wider. */
+const GAP_MM = gauge([0.5, 1, 1.5, 2, 2.5], [3, 3.5, 4, 4.5, 5], [5.5, 6, 7, 8]);
+const FOOT_MM = gauge([2, 3, 4, 5, 6], [7, 8, 9, 10, 12], [14, 16, 18, 20]);
+
 /** A gap in fractions: one tap a reading; on a gauge that tells 64ths, a key that adds one to the next. */
-const gapInInches = (finest: number): readonly (readonly KeypadKey[])[] => [
+const gapInInches = (finest: number): Rows => [
   [enter('1/32'), enter('1/16'), enter('3/32'), enter('1/8'), enter('5/32')],
   [enter('3/16'), enter('7/32'), enter('1/4'), enter('9/32'), enter('5/16')],
   [enter('3/8'), enter('7/16'), enter('1/2'), finest === 64 ? act('sixtyFourth', '+1/64') : enter('5/8'), BACK],
-  [RUBS, UNREACHABLE, act('digits', '0–9'), NEXT],
+  [RUBS, UNREACHABLE, EYE, DIGITS, NEXT],
 ];
 const GAP_IN = gapInInches(32);
 const GAP_IN_64 = gapInInches(64);
 
-const LENGTH_MM: readonly (readonly KeypadKey[])[] = [
+/** Digit by digit. */
+const GAP_MM_DIGITS: Rows = [
+  [type('7'), type('8'), type('9'), RUBS, GAUGE],
+  [type('4'), type('5'), type('6'), UNREACHABLE, EYE],
+  [type('1'), type('2'), type('3'), wide(BACK)],
+  [type('.'), type('0'), half, wide(NEXT)],
+];
+const GAP_IN_DIGITS: Rows = [
+  [type('7'), type('8'), type('9'), RUBS, GAUGE],
+  [type('4'), type('5'), type('6'), UNREACHABLE, EYE],
+  [type('1'), type('2'), type('3'), type('/'), BACK],
+  [type('0'), type(' ', 'space'), wide(NEXT)],
+];
+
+/** By people who do not gauge. */
+const GAP_BY_EYE: Rows = [
+  [RUBS, see('tight', 'Tight')],
+  [see('ok', 'OK'), see('wide', 'Wide')],
+  [UNREACHABLE, GAUGE, BACK, NEXT],
+];
+
+const LENGTH_MM: Rows = [
   [type('7'), type('8'), type('9'), UNREACHABLE],
   [type('4'), type('5'), type('6'), BACK],
   [type('1'), type('2'), type('3'), type('-', '+/−')],
-  [type('.'), type('0'), { id: 'half', label: '½', does: 'append-enter', text: '.5' }, NEXT],
+  [type('.'), type('0'), half, NEXT],
 ];
 
-const LENGTH_IN: readonly (readonly KeypadKey[])[] = [
+const LENGTH_IN: Rows = [
   [type('7'), type('8'), type('9'), type('/')],
   [type('4'), type('5'), type('6'), type(' ', 'space')],
   [type('1'), type('2'), type('3'), BACK],
   [type('-', '+/−'), type('0'), UNREACHABLE, NEXT],
 ];
 
-const GAP_IN_DIGITS: readonly (readonly KeypadKey[])[] = [
-  [type('7'), type('8'), type('9'), type('/')],
-  [type('4'), type('5'), type('6'), RUBS],
-  [type('1'), type('2'), type('3'), BACK],
-  [act('fractions', '1/32…'), type('0'), type(' ', 'space'), NEXT],
-];
+const GAP_PADS: Readonly<Record<Preferences['units'], Readonly<Record<Exclude<GapPad, 'gauge'>, Rows>>>> = {
+  mm: { digits: GAP_MM_DIGITS, eye: GAP_BY_EYE },
+  in: { digits: GAP_IN_DIGITS, eye: GAP_BY_EYE },
+};
 
-/** The keys for a station, in the person's units. */
-export function keypadFor(
-  kind: Station['kind'],
-  { units, finest }: Pick<Preferences, 'units' | 'finest'>,
-  wantsDigits: boolean,
-): readonly (readonly KeypadKey[])[] {
-  if (kind === 'gap') {
-    if (units === 'mm') return GAP_MM;
-    return wantsDigits ? GAP_IN_DIGITS : finest === 64 ? GAP_IN_64 : GAP_IN;
-  }
-  return units === 'mm' ? LENGTH_MM : LENGTH_IN;
+/** The keys for a station, in the person's units and by the pad they chose last. */
+export function keypadFor(id: StationId, { units, finest, gapPad }: Pick<Preferences, 'units' | 'finest' | 'gapPad'>): Rows {
+  const { kind, edge } = station(id);
+  if (kind !== 'gap') return units === 'mm' ? LENGTH_MM : LENGTH_IN;
+  if (gapPad !== 'gauge') return GAP_PADS[units][gapPad];
+  if (units === 'in') return finest === 64 ? GAP_IN_64 : GAP_IN;
+  return edge === 'foot' ? FOOT_MM : GAP_MM;
 }

@@ -2,6 +2,7 @@ import { mergeRecord, standing, type CallRecord, type ReadingEntry } from '@prop
 import type { StationId } from '@proper-swing/core';
 import { act, renderHook } from '@testing-library/react-native';
 import { outbox } from '../../offline/outbox';
+import { preferencesNow, setPreferences } from '../../offline/preferences';
 import { deviceStorage } from '../../offline/storage';
 import { exampleRecord } from '../../record/exampleRecord';
 import { keypadFor, type KeypadKey } from './keypadKeys';
@@ -11,6 +12,8 @@ afterEach(() => {
   outbox.waiting().forEach((each) => outbox.remove(each));
   deviceStorage.keys().forEach((key) => deviceStorage.remove(key));
 });
+
+beforeEach(() => act(() => setPreferences({ gapPad: 'digits' })));
 
 const readings = () => outbox.waiting().flatMap(({ kind, body }) => (kind === 'readings' ? [body as ReadingEntry] : []));
 const withWaiting = (record: CallRecord) => outbox.waiting().reduce((sum, { kind, body }) => mergeRecord(sum, kind, body), record);
@@ -24,9 +27,7 @@ function walk(change: Partial<WalkOptions> = {}) {
   const options: WalkOptions = { record, stage: 'found', stations: [], units: 'mm', alongside: () => Promise.resolve(), ...change };
   const { result, rerender } = renderHook((props: WalkOptions) => useWalk(props), { initialProps: options });
   const key = (label: string): KeypadKey => {
-    const { draft, wantsDigits } = result.current;
-    const kind = draft.station.startsWith('plumb') ? 'lean' : 'gap';
-    const found = keypadFor(kind, { units: options.units, finest: 64 }, wantsDigits)
+    const found = keypadFor(result.current.draft.station, { ...preferencesNow(), units: options.units, finest: 64 })
       .flat()
       .find((each) => each.label === label);
     if (found === undefined) throw new Error(`no key ${label}`);
@@ -131,16 +132,41 @@ describe('a walk round the door', () => {
 
   it('in inches one tap is a reading, kept as the fraction it was', async () => {
     const { tap } = walk({ units: 'in' });
-    await tap('1/8');
+    await tap('Gauge', '1/8');
     expect(readings()[0]).toMatchObject({ mm: 3.175, typed: '1/8 in' });
     await tap('0–9', '3', '/', '3', '2', 'Next');
     expect(readings()[1]).toMatchObject({ mm: expect.closeTo(2.38125, 9) as number, typed: '3/32 in' });
-    await tap('1/32…', '+1/64', '1/8', '1/8');
+    await tap('Gauge', '+1/64', '1/8', '1/8');
     expect(
       readings()
         .slice(2)
         .map(({ typed }) => typed),
     ).toEqual(['9/64 in', '1/8 in']);
+  });
+
+  it('in millimetres a step of the gauge is a reading; at the foot the steps are wider', async () => {
+    const { walk: now, tap, pick } = walk();
+    await tap('Gauge', '3½', '½');
+    expect(readings().map(({ station, mm, typed, instrument }) => [station, mm, typed, instrument])).toEqual([
+      ['latch.bottom', 3.5, '3.5 mm', 'gauge'],
+      ['latch.mid', 0.5, '0.5 mm', 'gauge'],
+    ]);
+    expect(now().draft).toEqual({ station: 'latch.top', text: '' });
+    pick('foot.mid');
+    await tap('12');
+    expect(readings()[2]).toMatchObject({ station: 'foot.mid', mm: 12 });
+  });
+
+  it('by eye one tap is a reading without a figure, and the pad stays for the next gap', async () => {
+    const { walk: now, tap } = walk();
+    await tap('By eye', 'Tight', 'OK', 'Wide', 'Rubs');
+    expect(readings().map(({ station, kind, mm, typed, instrument }) => [station, kind, mm, typed, instrument])).toEqual([
+      ['latch.bottom', 'eye', null, 'tight', 'eye'],
+      ['latch.mid', 'eye', null, 'ok', 'eye'],
+      ['latch.top', 'eye', null, 'wide', 'eye'],
+      ['head.latch', 'rubs', null, '', 'gauge'],
+    ]);
+    expect(now().draft.station).toBe('head.mid');
   });
 
   it('says what is wrong with a figure and keeps it to be mended', async () => {

@@ -2,6 +2,7 @@ import type { CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
 import { formatNumber, MM_PER_UNIT, parseLength, type StationId } from '@proper-swing/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { outbox } from '../../offline/outbox';
+import { setPreferences } from '../../offline/preferences';
 import { readingsByStation } from '../../record/observed';
 import { withUnit } from '../../record/typedText';
 import { restoreReading, withdrawReading, writeReading, type Taken } from '../../record/writeReading';
@@ -29,8 +30,6 @@ export interface Lost {
 export interface Walk {
   draft: Draft;
   sheet: WalkSheet;
-  /** Whether fractions are typed digit by digit. */
-  wantsDigits: boolean;
   /** Whether the next fraction gets a 64th more. */
   addsSixtyFourth: boolean;
   fault: string | undefined;
@@ -59,7 +58,6 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
     stations[0],
   );
   const [sheet, setSheet] = useState<WalkSheet>(sheetOf(draft.station));
-  const [wantsDigits, setWantsDigits] = useState(false);
   const [addsSixtyFourth, setAddsSixtyFourth] = useState(false);
   const [fault, setFault] = useState<string>();
   const [lost, setLost] = useState<Lost>();
@@ -92,7 +90,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
     return station === undefined ? { station: at, text: '', rests: true } : { station, text: '' };
   };
 
-  const take = (taken: Taken) => {
+  const take = (taken: Taken, text = '') => {
     const at = newestDraft().station;
     const earlier = readingsByStation(newestRecord.current, stage).get(at);
     const release = outbox.hold();
@@ -103,6 +101,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
       });
     } catch {
       setFault('This device is full: the reading is not kept. Make room, then press Next again.');
+      setDraft({ station: at, text });
       return;
     } finally {
       void drawn.then(release);
@@ -133,7 +132,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
       return;
     }
     asked.current = '';
-    take({ kind: 'figure', mm: read.mm, typed: withUnit(text, units) });
+    take({ kind: 'figure', mm: read.mm, typed: withUnit(text, units) }, text);
   };
 
   const erase = () => {
@@ -168,6 +167,12 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
       case 'append-enter':
         finish(`${text === '' ? '0' : text}${key.text}`);
         return;
+      case 'see':
+        take({ kind: 'eye', seen: key.seen });
+        return;
+      case 'pad':
+        setPreferences({ gapPad: key.pad });
+        return;
       case 'act':
         ACTS[key.id]();
     }
@@ -177,8 +182,6 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
     back: erase,
     rubs: () => take({ kind: 'rubs' }),
     unreachable: () => take({ kind: 'unreachable' }),
-    digits: () => setWantsDigits(true),
-    fractions: () => setWantsDigits(false),
     sixtyFourth: () => setAddsSixtyFourth((was) => !was),
   };
   // The pad is drawn once; it always reaches the newest handler.
@@ -194,7 +197,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
     pick(other === 'gaps' ? firstUnread(readingsByStation(newestRecord.current, stage)) : 'plumb.hinge');
   };
 
-  return { draft, sheet, wantsDigits, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo };
+  return { draft, sheet, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo };
 }
 
 /** A fraction of an inch with a 64th more, as it is written: `1/8` is `9/64`. */

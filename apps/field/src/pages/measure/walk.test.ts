@@ -44,46 +44,55 @@ describe('the way round the door', () => {
 });
 
 describe('the keypad', () => {
-  const keysFor = (kind: Parameters<typeof keypadFor>[0], units: 'mm' | 'in', wantsDigits = false, finest: 32 | 64 = 32) =>
-    keypadFor(kind, { units, finest }, wantsDigits);
+  const keysFor = (id: Parameters<typeof keypadFor>[0], change: Partial<Parameters<typeof keypadFor>[1]> = {}) =>
+    keypadFor(id, { units: 'mm', finest: 32, gapPad: 'gauge', ...change });
   const labels = (...args: Parameters<typeof keysFor>) =>
     keysFor(...args)
       .flat()
       .map(({ label }) => label);
+  const everyPad = STATION_IDS.flatMap((id) =>
+    (['mm', 'in'] as const).flatMap((units) => (['gauge', 'digits', 'eye'] as const).map((gapPad) => keysFor(id, { units, gapPad }))),
+  );
 
-  it('has four rows, Next in the corner under the thumb, whatever is read', () => {
-    for (const kind of ['gap', 'stop', 'opening', 'slab', 'lean', 'bow', 'bolt'] as const) {
-      for (const units of ['mm', 'in'] as const) {
-        const keys = keysFor(kind, units);
-        expect(keys.map((row) => row.length)).toEqual(kind === 'gap' && units === 'in' ? [5, 5, 5, 4] : [4, 4, 4, 4]);
-        expect(keys[3]?.[3]).toMatchObject({ id: 'next' });
-        expect(new Set(keys.flat().map(({ id }) => id)).size).toBe(keys.flat().length);
-        expect(keys.flat().map(({ id }) => id)).toContain('back');
-      }
+  it('has at most four rows of five, Next in the corner under the thumb, whatever is read', () => {
+    for (const keys of everyPad) {
+      expect(keys.length).toBeLessThanOrEqual(4);
+      expect(Math.max(...keys.map((row) => row.length))).toBeLessThanOrEqual(5);
+      expect(keys.at(-1)?.at(-1)).toMatchObject({ id: 'next' });
+      expect(new Set(keys.flat().map(({ id }) => id)).size).toBe(keys.flat().length);
+      expect(keys.flat().map(({ id }) => id)).toEqual(expect.arrayContaining(['back', 'unreachable']));
     }
   });
 
   it('a gap can rub, and a length can carry a sign', () => {
-    expect(labels('gap', 'mm')).toContain('Rubs');
-    expect(labels('gap', 'in', true)).toContain('Rubs');
-    expect(labels('lean', 'mm')).toContain('+/−');
-    expect(labels('lean', 'mm')).not.toContain('Rubs');
+    for (const gapPad of ['gauge', 'digits', 'eye'] as const) {
+      for (const units of ['mm', 'in'] as const) expect(labels('latch.mid', { units, gapPad })).toContain('Rubs');
+    }
+    expect(labels('plumb.hinge')).toContain('+/−');
+    expect(labels('plumb.hinge', { gapPad: 'eye' })).not.toContain('Rubs');
   });
 
-  it('fractions of an inch finish a reading with one tap, or are typed digit by digit', () => {
-    expect(
-      keysFor('gap', 'in')
+  it('every pad of a gap leads to another, and from each there is a way back', () => {
+    expect(labels('latch.mid')).toEqual(expect.arrayContaining(['By eye', '0–9']));
+    expect(labels('latch.mid', { gapPad: 'digits' })).toEqual(expect.arrayContaining(['By eye', 'Gauge']));
+    expect(labels('latch.mid', { gapPad: 'eye' })).toContain('Gauge');
+  });
+
+  it('steps of a gauge finish a reading with one tap, in the gaps that the edge can have; digits do not', () => {
+    const steps = (...args: Parameters<typeof keysFor>) =>
+      keysFor(...args)
         .flat()
-        .filter(({ does }) => does === 'enter'),
-    ).toHaveLength(14);
-    expect(
-      keysFor('gap', 'in', true)
-        .flat()
-        .filter(({ does }) => does === 'enter'),
-    ).toEqual([]);
+        .filter(({ does }) => does === 'enter').length;
+    expect([steps('latch.mid'), steps('foot.mid'), steps('latch.mid', { units: 'in' })]).toEqual([14, 14, 14]);
+    expect([steps('latch.mid', { gapPad: 'digits' }), steps('latch.mid', { units: 'in', gapPad: 'digits' })]).toEqual([0, 0]);
+    expect([labels('latch.mid')[6], labels('foot.mid').includes('16')]).toEqual(['3½', true]);
   });
 
   it('adds a 64th where the gauge tells one', () => {
-    expect([labels('gap', 'in', false, 64).includes('+1/64'), labels('gap', 'in').includes('+1/64')]).toEqual([true, false]);
+    const inches = { units: 'in' } as const;
+    expect([labels('latch.mid', { ...inches, finest: 64 }).includes('+1/64'), labels('latch.mid', inches).includes('+1/64')]).toEqual([
+      true,
+      false,
+    ]);
   });
 });

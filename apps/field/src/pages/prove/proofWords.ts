@@ -20,21 +20,27 @@ export function verdictWords(proof: Proof, tries: ReadonlyMap<FindingId, string>
 }
 
 /** What is shown, the best of it. */
-function claims({ free, even, book, gauged, good }: Proof, isAsFound: boolean): string[] {
+function claims({ free, even, book, gauged, seen, isEvenByEye, good }: Proof, isAsFound: boolean): string[] {
   const by = `${gaps(gauged.length)}${isAsFound ? ' as found' : ''}`;
   const best = book === 'shown' ? 'by the book' : even === 'shown' ? 'even' : undefined;
-  if (free === 'shown') return [[`free by ${good.length} tries`, ...(best === undefined ? [] : [`${best} by ${by}`])].join('; ')];
+  const byEye = isEvenByEye ? [`even by eye, ${gaps(gauged.length + seen.length)}${isAsFound ? ' as found' : ''}`] : [];
+  if (free === 'shown') return [[`free by ${good.length} tries`, ...(best === undefined ? byEye : [`${best} by ${by}`])].join('; ')];
   // Gaps alone say nothing of how it swings.
-  return best === undefined ? [] : [`by gauge ${best}: ${by}`];
+  return best === undefined ? byEye : [`by gauge ${best}: ${by}`];
 }
 
 /** What nobody has tried or gauged. */
-function leftOpen({ free, even, good, untried, unread, unjudged, gauged }: Proof): string[] {
+function leftOpen({ free, even, isEvenByEye, good, untried, unread, unjudged, gauged, seen, looksOut }: Proof): string[] {
+  const notLooked = unread.length - seen.length;
   return [
     ...(free === 'unknown' && good.length === 0 ? ['not tried by hand: free is not claimed'] : []),
     ...(free === 'unknown' && good.length > 0 ? [`not tried: ${titles(untried)}`] : []),
-    ...(even === 'unknown' ? [`even is not claimed: too little is gauged along ${unjudged.join(', ')}`] : []),
-    ...(even !== 'unknown' && gauged.length > 0 && unread.length > 0 ? [`${gaps(unread.length)} not read`] : []),
+    ...(looksOut.length > 0 ? [`by eye tight or wide: ${named(looksOut)}`] : []),
+    ...(even === 'unknown' && !isEvenByEye && unjudged.length > 0
+      ? [`even is not claimed: too little is gauged along ${unjudged.join(', ')}`]
+      : []),
+    ...(even !== 'unknown' && gauged.length > 0 && notLooked > 0 ? [`${gaps(notLooked)} not read`] : []),
+    ...(even !== 'unknown' && seen.length > 0 ? [`${gaps(seen.length)} by eye only`] : []),
   ];
 }
 
@@ -51,11 +57,11 @@ function failing({ rubs, bad, uneven }: Proof, tries: ReadonlyMap<FindingId, str
 }
 
 /**
- * Whether a call can be closed without a word: free and even are shown; where no gap was ever gauged on it, as on a call for a rattle, free
+ * Whether a call can be closed without a word: free and even are shown, or even by eye where nobody gauges; where no gap was ever gauged on it, as on a call for a rattle, free
  * is enough.
  */
-export const isProved = ({ free, even }: Proof, isGapRead: boolean): boolean =>
-  free === 'shown' && (even === 'shown' || (even === 'unknown' && !isGapRead));
+export const isProved = ({ free, even, isEvenByEye }: Proof, isGapRead: boolean): boolean =>
+  free === 'shown' && (even === 'shown' || isEvenByEye || (even === 'unknown' && !isGapRead));
 
 /** Why a call is closed though the door is not proved; other words can be typed. */
 export const REASONS_LEFT = [

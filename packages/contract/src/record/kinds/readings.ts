@@ -1,4 +1,4 @@
-import { INSTRUMENT_IDS, STATION_IDS } from '@proper-swing/core';
+import { GAPS_BY_EYE, INSTRUMENT_IDS, STATION_IDS, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { choice, id, nullable, number, text } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
@@ -12,11 +12,16 @@ export const readings = entry({
   fields: {
     setId: id('Walk-round it belongs to'),
     station: choice('Where it was read', STATION_IDS),
-    kind: choice('What came of it', ['figure', 'rubs', 'unreachable']),
-    mm: nullable(number('The figure in mm; null for a rub or what could not be reached', { from: -6000, to: 6000 })),
-    typed: text('Exactly as typed, with its unit', { longest: 60 }),
+    kind: choice('What came of it', ['figure', 'eye', 'rubs', 'unreachable']),
+    mm: nullable(
+      number('The figure in mm; null for what was judged by eye, a rub or what could not be reached', { from: -6000, to: 6000 }),
+    ),
+    typed: text('Exactly as typed, with its unit; by eye: tight, ok or wide', { longest: 60 }),
     instrument: choice('What it was read with', INSTRUMENT_IDS),
   },
-  faults: ({ kind, mm }: { kind: string; mm: number | null }) =>
-    (kind === 'figure') === (mm !== null) ? [] : [{ field: 'mm', message: 'must be given for a figure and only then' }],
+  faults: ({ kind, mm, typed, station }: { kind: string; mm: number | null; typed: string; station: StationId }) => [
+    ...((kind === 'figure') === (mm !== null) ? [] : [{ field: 'mm', message: 'must be given for a figure and only then' }]),
+    ...(kind === 'eye' && !GAPS_BY_EYE.some((each) => each === typed) ? [{ field: 'typed', message: 'must be tight, ok or wide' }] : []),
+    ...(kind === 'eye' && !WALKING_ORDER.includes(station) ? [{ field: 'station', message: 'must be a gap to be judged by eye' }] : []),
+  ],
 });

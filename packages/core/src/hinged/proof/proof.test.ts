@@ -47,6 +47,19 @@ describe('what may be said of a door as it is left', () => {
     expect(left({ gapsMm: gaps({ 'head.hinge': 6, 'head.mid': 6, 'head.latch': 6 }) }).uneven).toEqual(['head']);
   });
 
+  it('is even by eye where each edge was looked at and nothing looks out; what looks out is told, and even is not claimed', () => {
+    const look = (seen: Partial<Record<StationId, 'tight' | 'ok' | 'wide'>>, gapsMm: AsLeft['gapsMm'] = new Map()) =>
+      left({ gapsMm, seen: new Map(Object.entries(seen)) as AsLeft['seen'] & object });
+    const all = Object.fromEntries(WALKING_ORDER.map((id) => [id, 'ok' as const]));
+    expect(look(all)).toMatchObject({ free: 'shown', even: 'unknown', book: 'unknown', isEvenByEye: true });
+    expect(look({ ...all, 'head.mid': 'wide' })).toMatchObject({ isEvenByEye: false, looksOut: ['head.mid'] });
+    expect(look({ 'latch.top': 'ok', 'latch.mid': 'ok' }).isEvenByEye).toBe(false);
+    expect(look({ 'foot.mid': 'wide' }, gaps({}))).toMatchObject({ seen: [], even: 'shown' });
+    const notMid = new Map([...even].filter(([id]) => id !== 'head.mid'));
+    expect(look({ 'head.mid': 'wide' }, notMid)).toMatchObject({ even: 'unknown', book: 'unknown', looksOut: ['head.mid'] });
+    expect(look({ 'head.mid': 'ok' }, notMid)).toMatchObject({ even: 'shown', book: 'unknown' });
+  });
+
   it('asks what the make of the door can be put to, in answers that its checks have', () => {
     const asked = (change: Partial<typeof door>) => proofTriesFor({ ...door, ...change }).map((each) => each.finding);
     expect(asked({})).not.toContain('handle');

@@ -1,6 +1,7 @@
 import { GAUGE_TELLS_MM, unevenBeyond } from '../../model/profile';
 import { profileOf, type HingedDoor } from '../card/door';
 import { EVEN_EDGES, type EdgeId } from '../card/profiles';
+import type { GapByEye } from '../geometry/gapByEye';
 import { judgeGap } from '../geometry/judgeGap';
 import { station, WALKING_ORDER, type StationId } from '../geometry/stations';
 import { EYE } from '../tables/eye';
@@ -15,6 +16,8 @@ export interface AsLeft {
   door: HingedDoor;
   /** Gaps that were gauged, mm; nought where it rubs. */
   gapsMm: ReadonlyMap<StationId, number>;
+  /** Gaps judged by eye alone. */
+  seen?: ReadonlyMap<StationId, GapByEye>;
   /** Where no gauge can be got to. */
   unreachable?: ReadonlySet<StationId>;
   /** What was tried by hand, and how it went. */
@@ -32,6 +35,12 @@ export interface Proof {
   untried: ProofTry[];
   /** Gaps round the door that were gauged, and those that were not and can be. */
   gauged: StationId[];
+  /** Those judged by eye and not gauged. */
+  seen: StationId[];
+  /** Of those the ones that look tight or wide. */
+  looksOut: StationId[];
+  /** Nothing looks out, and each edge was gauged or looked at as often as it must be: even for who does not gauge. */
+  isEvenByEye: boolean;
   unread: StationId[];
   rubs: StationId[];
   uneven: EdgeId[];
@@ -47,7 +56,7 @@ const LEAST_ON_EDGE = 2;
  * What may be said of a door as it is left: *free* rests on tries by hand and fails by a rub; *even* on the gaps gauged along hinge side,
  * head and latch side; *by the book* on every gap. What nobody tried or gauged is never claimed.
  */
-export function proofOf({ door, gapsMm, unreachable = NONE, tries }: AsLeft): Proof {
+export function proofOf({ door, gapsMm, seen: looked = NOTHING_SEEN, unreachable = NONE, tries }: AsLeft): Proof {
   const profile = profileOf(door);
   const asked = proofTriesFor(door);
   const good = asked.filter((each) => tries.get(each.finding) === each.good);
@@ -55,6 +64,8 @@ export function proofOf({ door, gapsMm, unreachable = NONE, tries }: AsLeft): Pr
   const bad = asked.filter((each) => !good.includes(each) && !untried.includes(each));
   const gauged = WALKING_ORDER.filter((id) => gapsMm.has(id));
   const unread = WALKING_ORDER.filter((id) => !gapsMm.has(id) && !unreachable.has(id));
+  const seen = WALKING_ORDER.filter((id) => looked.has(id) && !gapsMm.has(id));
+  const looksOut = seen.filter((id) => looked.get(id) !== 'ok');
   const rubs = gauged.filter((id) => (gapsMm.get(id) ?? 0) < EYE.rubsBelowMm);
   const along = (edge: EdgeId) => gauged.filter((id) => station(id).edge === edge).map((id) => gapsMm.get(id) ?? 0);
   const allowed = Math.max(EYE.seesMm, profile.evenWithin) + GAUGE_TELLS_MM;
@@ -68,6 +79,11 @@ export function proofOf({ door, gapsMm, unreachable = NONE, tries }: AsLeft): Pr
     return figures.length > 0 && (unevenBeyond(figures, allowed) > 0 || isOutOfKeeping(edge, figures));
   });
   const unjudged = EVEN_EDGES.filter((edge) => along(edge).length < LEAST_ON_EDGE);
+  const isEvenByEye =
+    seen.length > 0 &&
+    uneven.length === 0 &&
+    looksOut.length === 0 &&
+    EVEN_EDGES.every((edge) => [...gauged, ...seen].filter((id) => station(id).edge === edge).length >= LEAST_ON_EDGE);
   const outside = gauged.filter((id) => {
     const { edge } = station(id);
     return edge !== undefined && judgeGap(profile, edge, gapsMm.get(id) ?? 0) !== 'right';
@@ -75,13 +91,15 @@ export function proofOf({ door, gapsMm, unreachable = NONE, tries }: AsLeft): Pr
   const isOffBook = outside.length > 0 || EVEN_EDGES.some((edge) => unevenBeyond(along(edge), profile.evenWithin + GAUGE_TELLS_MM) > 0);
   const isFree = shown(bad.length > 0 || rubs.length > 0, untried.length === 0);
   return {
-    ...{ good, bad, untried, gauged, unread, rubs, uneven, unjudged, outside },
+    ...{ good, bad, untried, gauged, seen, looksOut, unread, rubs, uneven, unjudged, outside },
+    isEvenByEye: isEvenByEye && isFree !== 'fails',
     free: isFree,
-    even: shown(isFree === 'fails' || uneven.length > 0, unjudged.length === 0),
+    even: shown(isFree === 'fails' || uneven.length > 0, unjudged.length === 0 && looksOut.length === 0),
     book: shown(isFree === 'fails' || isOffBook, unread.length === 0 && gauged.length > 0),
   };
 }
 
 const NONE: ReadonlySet<StationId> = new Set();
+const NOTHING_SEEN: ReadonlyMap<StationId, GapByEye> = new Map();
 
 const shown = (fails: boolean, isKnown: boolean): Shown => (fails ? 'fails' : isKnown ? 'shown' : 'unknown');
