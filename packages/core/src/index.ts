@@ -46,7 +46,7 @@ export { WORK_GROUPS, workGroup, type WorkGroup, type WorkGroupId } from './hing
 export type { Action, ActionEffect } from './hinged/tables/actionEntry';
 export { unitMeasure, UNITS, type UnitMeasure, type UnitName } from './hinged/tables/units';
 export { CAUTIONS, type CautionId } from './hinged/tables/cautions';
-export { GAPS_BY_EYE, gapByEye, type GapByEye } from './hinged/geometry/gapByEye';
+export { GAPS_BY_EYE, gapByEye, type GapByEye } from './hinged/tables/gapByEye';
 export { judgeGap, type GapVerdict } from './hinged/geometry/judgeGap';
 export { chosenWay, school, SCHOOL_IDS, wayIds, type School, type SchoolChoices, type SchoolId, type WayId } from './hinged/card/schools';
 export { schoolsFor } from './hinged/tables/schoolsFor';

@@ -1,7 +1,7 @@
 import { GAUGE_TELLS_MM, unevenBeyond } from '../../model/profile';
 import { profileOf, type HingedDoor } from '../card/door';
 import { EVEN_EDGES, type EdgeId } from '../card/profiles';
-import type { GapByEye } from '../geometry/gapByEye';
+import type { GapByEye } from '../tables/gapByEye';
 import { judgeGap } from '../geometry/judgeGap';
 import { station, WALKING_ORDER, type StationId } from '../geometry/stations';
 import { EYE } from '../tables/eye';

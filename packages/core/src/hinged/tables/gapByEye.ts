@@ -1,6 +1,6 @@
 import { profileOf, type HingedDoor } from '../card/door';
-import { EYE } from '../tables/eye';
-import { station, type StationId } from './stations';
+import { EYE } from './eye';
+import { station, type StationId } from '../geometry/stations';
 
 /** What a gap is called by people who do not gauge it. */
 export const GAPS_BY_EYE = ['tight', 'ok', 'wide'] as const;
