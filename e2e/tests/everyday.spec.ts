@@ -41,7 +41,7 @@ test('a new call in a few taps; faults are said at the field and nothing typed i
   await page.getByTestId('complaint-sticksWhenWet').click();
   await page.getByTestId('start-call').click();
   await expect(page.getByRole('heading', { name: 'Front' })).toBeVisible();
-  await expect(page.getByTestId('check-complaint-sticksWhenWet')).toHaveAttribute('aria-checked', 'true');
+  await expect(page.getByTestId('check-complaint-sticksWhenWet')).toHaveAttribute('aria-pressed', 'true');
   await expectAllSaved(page);
   expect(
     house.rows(

@@ -40,7 +40,10 @@ const RUNGS: readonly ((sight: Sight) => DoneStep[])[] = [
   ({ says, tried }) => (says('topScrews', 'loose') && tried('tighten') < 1 ? [{ action: 'tighten', hinge: 'top', amount: 1 }] : []),
   ({ says, tried }) =>
     says('bottomScrews', 'loose') && tried('tightenBottom') < 1 ? [{ action: 'tightenBottom', hinge: 'bottom', amount: 1 }] : [],
-  ({ says, tried }) => (says('topScrews', 'spinning') && tried('fillHoles') < 1 ? [{ action: 'fillHoles', hinge: 'top', amount: 1 }] : []),
+  ({ says, tried }) =>
+    (says('topScrews', 'spinning') || says('topScrews', 'someSpin')) && tried('fillHoles') < 1
+      ? [{ action: 'fillHoles', hinge: 'top', amount: 1 }]
+      : [],
   // The screw is stopped when the gap is even with the hinge below.
   ({ says, tried, mm }) =>
     says('hingeLegFirm', 'gives') && tried('longScrew') < 1

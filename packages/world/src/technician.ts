@@ -64,7 +64,7 @@ const draw = ({ uniform }: RandomStream, chances: Readonly<Record<string, number
 const bottomScrewsLook = {
   tight: { tight: 92, loose: 6, spinning: 2 },
   loose: { tight: 5, loose: 86, spinning: 9 },
-  spinning: { tight: 6, loose: 14, spinning: 80 },
+  spinning: { tight: 6, loose: 14, someSpin: 30, spinning: 50 },
 };
 
 /** What came before, by what befell the door; the world's own shares. */
@@ -121,7 +121,7 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
       {
         tight: { tight: 88, loose: 10, spinning: 2 },
         loose: { tight: 3, loose: 92, spinning: 5 },
-        spinning: { tight: 3, loose: 13, spinning: 84 },
+        spinning: { tight: 3, loose: 13, someSpin: 30, spinning: 54 },
       }[door.condition.topScrews],
     ),
   bottomScrews: (door, _, random) => see(door, random, bottomScrewsLook[door.condition.bottomScrews]),
@@ -154,7 +154,9 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     }[door.condition.leaf];
     return see(door, random, loosened && door.condition.leaf === 'flush' ? { flush: 64, deep: 3, proud: 33 } : seen);
   },
-  // All hinges of this world carry; nobody draws a tight pin by hand.
+  // All hinges of this world carry, and none bends: nobody draws a tight pin by hand.
+  middleScrews: () => 'tight',
+  bottomHinge: () => 'firm',
   middlePin: () => 'tight',
   hingeLegFirm: (door, _, random) =>
     see(

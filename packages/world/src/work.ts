@@ -142,6 +142,11 @@ const WORK = {
   turnHeight: (door, { amount }, { normal }) => {
     door.hangs += amount * door.yields.halfTurn * (1 + 0.04 * normal());
   },
+  // In this world no screw spins in the door's edge.
+  fillSlabHoles: () => undefined,
+  // A middle hinge that holds again, and a stronger one below, moved no gap.
+  holdMiddle: () => undefined,
+  stiffenBottom: () => undefined,
   // A middle hinge that was off the line of the others moved no gap.
   bringToLine: () => undefined,
   // What is told in words is not the tool's to plan.

@@ -95,6 +95,10 @@ export function answersByFinding(record: CallRecord, after?: Adjustment): Readon
   return new Map(answersAfter(record, after?.id).map(({ finding, answer }) => [finding, answer]));
 }
 
+/** What the customer complains of, the first told first. */
+export const complaintsOf = (record: CallRecord): string[] =>
+  answersAfter(record).flatMap(({ finding, answer }) => (finding === 'complaint' ? [answer] : []));
+
 function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFinding[] {
   return standing(record.findings)
     .filter((entry) => (entry.adjustmentId ?? undefined) === adjustmentId && (entry.stage ?? undefined) === undefined)

@@ -1,4 +1,5 @@
 import {
+  AS_WELL,
   finding,
   station,
   unitMeasure,
@@ -128,8 +129,8 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>
     const { plans, binds, hingesAlone } = correction;
     const { chances } = plans[0] ?? {};
     const minutes = minutesOf(correction);
-    if (plans[0]?.steps.every(({ action }) => action === 'bringToLine') === true)
-      return `Puts right what was found, in about ${minutes} minutes. The gaps stay as they are.`;
+    if (plans[0]?.steps.every(({ action }) => AS_WELL.includes(action)) === true)
+      return `Puts right what was found, in about ${minutes} minutes. No gap is set by it: gauge beside it afterwards.`;
     return sentences(
       binds !== 'free' && isWhole(plans[0]) && (chances?.book ?? 0) >= LIKELY
         ? `Brings every gap inside its limits, in about ${minutes} minutes.`

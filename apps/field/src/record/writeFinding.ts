@@ -14,6 +14,12 @@ export function writeFinding(record: CallRecord, finding: FindingId, answer: str
   writeAnswer(record, finding, answer, { after, earlier, isWithdrawn: earlier?.answer === answer });
 }
 
+/** Writes a complaint beside the others that there are; told again, it is taken back. */
+export function writeComplaint(record: CallRecord, answer: string): void {
+  const earlier = standing(record.findings).find((entry) => entry.finding === 'complaint' && entry.answer === answer);
+  writeAnswer(record, 'complaint', answer, { after: undefined, earlier, isWithdrawn: earlier !== undefined });
+}
+
 /** Writes what a second look at the door as found has shown: the same answer bears the first one out. */
 export function writeSecondLook(record: CallRecord, finding: FindingId, answer: string): void {
   writeAnswer(record, finding, answer, { after: undefined, earlier: standingAnswer(record, finding), isWithdrawn: false });

@@ -3,9 +3,9 @@ import { planCorrections } from '@proper-swing/core/engine';
 import { deviceId } from '../offline/deviceId';
 import { outbox } from '../offline/outbox';
 import { exampleAdjustment, exampleReading, exampleRecord } from './exampleRecord';
-import { isAfterWork, observedAt, observedNow, standingWork, uncheckedWork, workRounds } from './observed';
+import { complaintsOf, isAfterWork, observedAt, observedNow, standingWork, uncheckedWork, workRounds } from './observed';
 import { adjustmentFor, logWork, withdrawAdjustment, writeAdjustment } from './writeAdjustment';
-import { writeFinding } from './writeFinding';
+import { writeComplaint, writeFinding } from './writeFinding';
 import { writeReading } from './writeReading';
 
 afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
@@ -54,6 +54,16 @@ describe('what an entry tells of its writing', () => {
 });
 
 describe('answers to checks', () => {
+  it('complaints stand beside each other, and each is taken back by itself', () => {
+    const record = freshRecord();
+    writeComplaint(record, 'rattles');
+    writeComplaint(now(record), 'rubsHead');
+    expect(complaintsOf(now(record))).toEqual(['rattles', 'rubsHead']);
+    expect(observedAt(now(record), 'found').findings.filter(({ finding }) => finding === 'complaint')).toHaveLength(2);
+    writeComplaint(now(record), 'rattles');
+    expect(complaintsOf(now(record))).toEqual(['rubsHead']);
+  });
+
   it('another answer corrects, the same again takes back, and after work it is an answer of its own', () => {
     const record = freshRecord();
     writeFinding(record, 'topScrews', 'loose');

@@ -53,6 +53,31 @@ describe('a middle hinge that carries nothing', () => {
   });
 });
 
+describe('hinges have places', () => {
+  // Common practice, no source: the middle hinge's screws are made to hold and a hinge that bends is changed whatever else is done.
+  it.each([
+    ['middleScrews', 'loose', 'holdMiddle', 'middle'],
+    ['middleScrews', 'spinning', 'holdMiddle', 'middle'],
+    ['bottomHinge', 'flexes', 'stiffenBottom', 'bottom'],
+  ] as const)('%s %s is put right at its own hinge', (look, answer, action, hinge) => {
+    expect(planAt({}, [found(look, answer)])).toMatchObject({ outcome: 'cures', plans: [{ steps: [{ action, hinge }] }] });
+  });
+
+  const sag = { 'hinge.top': 4.6, 'hinge.mid': 3.2, 'latch.top': 0.4, 'latch.mid': 1.7, 'head.mid': 4, 'head.latch': 5 };
+  const withScrews = (answer: string) => worksOf(planAt(sag, [found('topScrews', answer), found('liftPlay', 'much')]));
+
+  it('screws that spin in the door’s edge are filled there: nothing in the leg would hold them', () => {
+    expect(withScrews('inSlab')).toContain('fillSlabHoles');
+    expect(withScrews('inSlab')).not.toEqual(expect.arrayContaining(['longScrew']));
+    expect(withScrews('inSlab')).not.toEqual(expect.arrayContaining(['fillHoles']));
+    expect(withScrews('spinning')).not.toContain('fillSlabHoles');
+  });
+
+  it('where some hold and some spin, the holes that spin are seen to', () => {
+    expect(withScrews('someSpin').some((id) => id === 'fillHoles' || id === 'longScrew')).toBe(true);
+  });
+});
+
 describe('a door that swings by itself', () => {
   const swings = (acrossMm: number, answer: string, more: Partial<Observed> = {}) =>
     planAt({ 'plumb.across': acrossMm, 'plumb.hinge': 0, 'bolt.low': 0 }, [found('halfOpen', answer)], more);

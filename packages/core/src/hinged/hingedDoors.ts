@@ -9,6 +9,7 @@ import { hingeLine } from './geometry/hingeLine';
 import { PARAMETERS } from './geometry/parameters';
 import { STATIONS, WALKING_ORDER } from './geometry/stations';
 import type { HingedNames } from './tables/hingedNames';
+import { AS_WELL } from './tables/asWell';
 import { action, ACTIONS, isForbiddenOn } from './tables/actions';
 import { CAUSES, hasCause } from './tables/causes';
 import { CAUTIONS } from './tables/cautions';
@@ -70,7 +71,7 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
     { finding: 'bottomScrews', answer: 'loose', action: 'tightenBottom' },
   ],
   deniesFree: [{ finding: 'springBack', answers: ['yes'] }],
-  asWell: ['bringToLine'],
+  asWell: AS_WELL,
   cautions: CAUTIONS,
   phrases: { fallsShort: 'The hinges and a plane cannot make this door true. Look at the lining, or measure again.' },
   figures: cardFigures,

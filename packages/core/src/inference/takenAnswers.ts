@@ -19,6 +19,12 @@ export interface TakenAnswer {
  */
 const TOLD_TWICE = 0.5;
 
+/**
+ * What counts of an answer that stands beside another to the same check: what the customer complains of besides is drawn from what is left
+ * once the first is told, and bothers them less (by judgement, no source).
+ */
+const TOLD_BESIDES = 0.5;
+
 /** Looked at again and found so: two looks, each of which may have been mistaken by itself. */
 const SEEN_TWICE = 2;
 
@@ -30,7 +36,8 @@ export function takenAnswers(model: DoorModel, findings: readonly AnsweredFindin
     const found = answers[place];
     if (found === undefined)
       throw new DomainError('finding.answer', `findings[${i}].answer`, `"${answer}" is not an answer to ${finding}.`);
-    return { finding, answer: found, place, weight: again ? SEEN_TWICE : 1 };
+    const isBesides = findings.slice(0, i).some((earlier) => earlier.finding === finding);
+    return { finding, answer: found, place, weight: again ? SEEN_TWICE : isBesides ? TOLD_BESIDES : 1 };
   });
   return taken.map((each) => (isToldTwice(model, each, taken) ? { ...each, weight: TOLD_TWICE } : each));
 }

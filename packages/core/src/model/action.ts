@@ -49,6 +49,8 @@ export interface Action<N extends Names = Names> {
   at?: N['place'];
   /** It is work only where one of these was found. */
   whenFound?: SaidBy<N['finding']>;
+  /** It is no work where one of these was found: the fault is elsewhere. */
+  notWhenFound?: SaidBy<N['finding']>;
   /** It is work only once this has been done. */
   after?: N['action'];
   /** Units a plan may use at one place; negative is the other way. */

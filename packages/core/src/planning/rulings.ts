@@ -1,6 +1,7 @@
 import type { Belief } from '../inference/belief';
 import { causeChances } from '../inference/expectation';
 import type { Action } from '../model/action';
+import type { SaidBy } from '../model/tables';
 import type { RuledOut } from './correction';
 import { PLANNING_WORDS } from './planningWords';
 
@@ -31,8 +32,11 @@ export function rulingsOn(belief: Belief, without: readonly string[]): RulingOnD
 }
 
 /** Whether anything asks for work that is done only for what was found, or only after other work: else nobody need be told that it is not allowed. */
-export function isAskedFor({ answers, done }: Belief, { whenFound, after }: Pick<Action, 'whenFound' | 'after'>): boolean {
-  const isFound =
-    whenFound === undefined || answers.some((each) => each.finding === whenFound.finding && whenFound.answers.includes(each.answer.id));
-  return isFound && (after === undefined || done.some(({ action }) => action === after));
+export function isAskedFor(
+  { answers, done }: Belief,
+  { whenFound, notWhenFound, after }: Pick<Action, 'whenFound' | 'notWhenFound' | 'after'>,
+): boolean {
+  const isFound = (said: SaidBy) => answers.some((each) => each.finding === said.finding && said.answers.includes(each.answer.id));
+  if (notWhenFound !== undefined && isFound(notWhenFound)) return false;
+  return (whenFound === undefined || isFound(whenFound)) && (after === undefined || done.some(({ action }) => action === after));
 }

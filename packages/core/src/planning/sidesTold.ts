@@ -122,10 +122,13 @@ function saidSinceMoved(model: DoorModel, observed: Observations): readonly Answ
 /** Asked again after work, the last answer holds; once anything has been done, what the customer told at first no longer does. */
 export function saidOf(model: DoorModel, { findings, rounds = [] }: Observations): (said: SaidBy) => boolean {
   const again = rounds.flatMap((round) => round.findings ?? []);
-  const last = new Map([...findings, ...again].map(({ finding, answer }) => [finding, answer]));
+  const first = new Map<string, string[]>();
+  // Of complaints there may be several.
+  for (const { finding, answer } of findings) first.set(finding, [...(first.get(finding) ?? []), answer]);
+  const last = new Map([...first, ...again.map(({ finding, answer }): [string, string[]] => [finding, [answer]])]);
   const isStale = (finding: string) =>
     rounds.length > 0 && model.finding(finding).stage === 'listen' && !again.some((each) => each.finding === finding);
-  return ({ finding, answers }) => answers.includes(last.get(finding) ?? '') && !isStale(finding);
+  return ({ finding, answers }) => last.get(finding)?.some((answer) => answers.includes(answer)) === true && !isStale(finding);
 }
 
 /** Whether work is on one side and nothing else. */

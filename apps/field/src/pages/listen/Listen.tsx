@@ -5,33 +5,36 @@ import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useKeptDraft } from '../../offline/draft';
 import { stamp, write } from '../../offline/write';
-import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
 import { Press } from '../../design/Press';
+import { Several } from '../../design/Several';
 import { Section, Slip } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { writeFinding } from '../../record/writeFinding';
+import { writeComplaint } from '../../record/writeFinding';
 import { DoorFacts } from '../../doors/hinged/DoorFacts';
 import { Limits } from '../../doors/hinged/Limits';
 import { Schools } from '../../doors/hinged/Schools';
-import { answersByFinding } from '../../record/observed';
+import { complaintsOf } from '../../record/observed';
 
 /** The first page of a call: what the customer says, what to beware of, which door it is. */
 export function Listen({ record }: { record: CallRecord }) {
   const { width } = useWindowDimensions();
   const isWide = width >= WIDE_FROM;
   const complaint = finding('complaint');
+  const told = complaintsOf(record);
   return (
     <View style={isWide ? styles.wide : styles.narrow}>
       <View style={[styles.narrow, isWide && styles.column]}>
         <Section title="What it does">
           {record.call.complaint !== '' && <Words>{`“${record.call.complaint}”`}</Words>}
-          <Choice
+          <Several
             label={complaint.question}
             options={complaint.answers}
-            chosen={answersByFinding(record).get('complaint')}
-            onChoose={(answer) => writeFinding(record, 'complaint', answer)}
+            chosen={told}
+            onChange={(chosen) =>
+              COMPLAINTS.filter((id) => chosen.includes(id) !== told.includes(id)).forEach((id) => writeComplaint(record, id))
+            }
             testID="check-complaint"
           />
         </Section>
@@ -67,6 +70,8 @@ export function Listen({ record }: { record: CallRecord }) {
     </View>
   );
 }
+
+const COMPLAINTS = finding('complaint').answers.map(({ id }) => id);
 
 const isText = (kept: unknown): kept is string => typeof kept === 'string';
 

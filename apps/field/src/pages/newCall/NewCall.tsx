@@ -4,12 +4,12 @@ import { useEffect, useRef, useState } from 'react';
 import { useForm, type Path } from 'react-hook-form';
 import { dropDraft, isTexts, keepDraft, readDraft } from '../../offline/draft';
 import { usePreferences, type Preferences } from '../../offline/preferences';
-import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
+import { Several } from '../../design/Several';
 import { FormFault } from '../../design/Form';
 import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
 import { presetSizes } from './presetSizes';
@@ -17,6 +17,7 @@ import { DoorPart } from './DoorPart';
 import { checker, checkLate } from './checkLate';
 import type { NewCallForm } from './newCallForm';
 import { SitePart } from './SitePart';
+import { complaintsOf } from './complaints';
 import { startCall } from './startCall';
 
 const DRAFT_KEY = 'swing.draft.newCall';
@@ -91,11 +92,11 @@ export function NewCall() {
       {isBegun && <DoorPart form={form} set={set} error={error} preferences={preferences} />}
       {form.doorId !== '' && (
         <Section title="What does it do?">
-          <Choice
-            label="Complaint"
+          <Several
+            label="Complaints: as many as there are"
             options={finding('complaint').answers}
-            chosen={form.complaintId}
-            onChoose={set('complaintId')}
+            chosen={complaintsOf(form)}
+            onChange={(ids) => set('complaintIds')(ids.join(' '))}
             testID="complaint"
           />
           <Field
@@ -129,7 +130,7 @@ function blankForm(preferences: Preferences): NewCallForm {
     hingesOn: 'left',
     width: sizes?.width ?? '',
     height: sizes?.height ?? '',
-    complaintId: '',
+    complaintIds: '',
     complaint: '',
   };
 }

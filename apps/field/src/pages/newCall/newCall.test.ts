@@ -24,7 +24,7 @@ const form: NewCallForm = {
   hingesOn: 'right',
   width: '762',
   height: '1981',
-  complaintId: 'rubsLatchTop',
+  complaintIds: 'rubsLatchTop',
   complaint: 'Catches at the top',
 };
 const faults = async (change: Partial<NewCallForm>) => {
@@ -104,9 +104,17 @@ describe('starting a call', () => {
   });
 
   it('writes no site, door or complaint that is there or was not said', () => {
-    startCall({ ...form, siteId: 's', doorId: 'd', complaintId: '' });
+    startCall({ ...form, siteId: 's', doorId: 'd', complaintIds: '' });
     expect(outbox.waiting().map(({ kind }) => kind)).toEqual(['calls']);
     expect(written<Call>('calls')[0]?.doorId).toBe('d');
+  });
+
+  it('writes each complaint of several, the first one first', () => {
+    startCall({ ...form, siteId: 's', doorId: 'd', complaintIds: 'rattles rubsHead' });
+    expect(written<FindingEntry>('findings').map(({ finding, answer }) => [finding, answer])).toEqual([
+      ['complaint', 'rattles'],
+      ['complaint', 'rubsHead'],
+    ]);
   });
 
   it.each(DOOR_PRESETS.map(({ id }) => id))('a preset %s makes a door that the server takes', (preset) => {

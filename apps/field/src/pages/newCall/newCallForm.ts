@@ -37,7 +37,8 @@ export const newCallSchema = object({
   hingesOn: string().oneOf(['left', 'right']).required(),
   width: whenNew('doorId', length('Width', slabWidth)),
   height: whenNew('doorId', length('Height', slabHeight)),
-  complaintId: string().defined(),
+  /** What is complained of, with a space between. */
+  complaintIds: string().defined(),
   complaint: string().max(500, 'At most 500 letters.').defined(),
 });
 

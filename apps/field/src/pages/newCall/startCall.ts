@@ -2,12 +2,13 @@ import { parseLength, usualHingeHeights, type FindingId } from '@proper-swing/co
 import { deviceId } from '../../offline/deviceId';
 import { stamp, write } from '../../offline/write';
 import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
+import { complaintsOf } from './complaints';
 import type { NewCallForm } from './newCallForm';
 
 const COMPLAINT: FindingId = 'complaint';
 
 /**
- * Writes a checked form: the site and the door if they are new, the call, and the complaint as the first finding.
+ * Writes a checked form: the site and the door if they are new, the call, and the complaints as the first findings.
  *
  * @returns the call's id
  * @throws when the device has no room left
@@ -24,8 +25,8 @@ export function startCall(form: NewCallForm): string {
     state: 'open' as const,
   };
   write('calls', call);
-  if (form.complaintId !== '')
-    write('findings', { ...stamp(), device: deviceId(), callId: call.id, finding: COMPLAINT, answer: form.complaintId });
+  for (const answer of complaintsOf(form))
+    write('findings', { ...stamp(), device: deviceId(), callId: call.id, finding: COMPLAINT, answer });
   return call.id;
 }
 

@@ -3,11 +3,13 @@ import { ACTION_IDS, type ActionId } from '../names/actionIds';
 import type { Action, ActionEntry } from './actionEntry';
 import { FRAME_ACTIONS } from './frameActions';
 import { HINGE_ACTIONS } from './hingeActions';
+import { SCREW_ACTIONS } from './screwActions';
 import { OTHER_ACTIONS } from './otherActions';
 import { SLAB_ACTIONS } from './slabActions';
 import { STRIKE_ACTIONS } from './strikeActions';
 
 const ACTION_TABLE: Readonly<Record<ActionId, ActionEntry>> = {
+  ...SCREW_ACTIONS,
   ...HINGE_ACTIONS,
   ...STRIKE_ACTIONS,
   ...SLAB_ACTIONS,

@@ -89,7 +89,7 @@ const CAUSE_TABLE = {
     piece: 'screws',
     forms: one(axis('top hinge off the leg', 3.3, 1.2, TOP_OUT), SETTLED),
     harmsUnseen: true,
-    cures: ['fillHoles', 'longScrew'],
+    cures: ['fillHoles', 'fillSlabHoles', 'longScrew'],
   },
   neverFixed: {
     title: 'Hinge leg never fixed to the framing',

@@ -10,7 +10,7 @@ export const CUSTOMER_FINDINGS = {
   complaint: {
     stage: 'listen',
     question: 'What does the customer say?',
-    howTo: 'One answer: what bothers them most.',
+    howTo: 'What bothers them most first; more than one may hold.',
     minutes: 0.2,
     answers: [
       answer('rubsLatchTop', 'Rubs at the top of the latch side', 'the customer says it rubs at the top of the latch side'),

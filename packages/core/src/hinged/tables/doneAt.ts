@@ -10,6 +10,7 @@ const KNOWN_AS: Readonly<Partial<Record<ActionId, Readonly<Partial<Record<HingeN
   longScrewBottom: { top: 'longScrew' },
   // A plugged hole and a longer screw hold the bottom leaf alike.
   fillHoles: { bottom: 'longScrewBottom' },
+  fillSlabHoles: { bottom: 'longScrewBottom' },
   bendPin: { bottom: 'bendNextPin' },
 };
 

@@ -5,6 +5,7 @@ export const HOLDING_WORK: readonly ActionId[] = [
   'tighten',
   'tightenBottom',
   'fillHoles',
+  'fillSlabHoles',
   'longScrew',
   'longScrewBottom',
   'replaceHinge',

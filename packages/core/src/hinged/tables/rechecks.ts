@@ -31,6 +31,7 @@ export const RECHECKS: readonly RecheckRow<HingedNames>[] = [
   { effects: ['plane'], edge: 'foot', stations: ['foot.hinge', 'foot.mid', 'foot.latch', 'foot.swing'] },
   { effects: ['plane'], stations: ['latch.top', 'latch.mid', 'latch.bottom'] },
   { effects: ['strike'], stations: ['bolt.low'] },
-  { effects: ['wait'], actions: ['bringToLine'], stations: ['hinge.top', 'hinge.mid', 'hinge.bottom'] },
+  { effects: ['wait'], actions: ['stiffenBottom'], stations: ['hinge.bottom', 'latch.bottom', 'head.latch'] },
+  { effects: ['wait'], actions: ['bringToLine', 'holdMiddle'], stations: ['hinge.top', 'hinge.mid', 'hinge.bottom'] },
   { effects: ['wait'], stations: ['latch.mid', 'slab.width'] },
 ];

@@ -10,7 +10,12 @@ export interface WorkGroup {
 
 /** Everything that can be written down, by where on the door it is done. What has another name at another hinge stands here once. */
 export const WORK_GROUPS = [
-  { id: 'screws', title: 'Screws', isAtHinges: true, actions: ['tighten', 'longScrew', 'fillHoles', 'seatScrews'] },
+  {
+    id: 'screws',
+    title: 'Screws',
+    isAtHinges: true,
+    actions: ['tighten', 'longScrew', 'fillHoles', 'fillSlabHoles', 'seatScrews', 'holdMiddle'],
+  },
   {
     id: 'hinges',
     title: 'Hinges',
@@ -22,6 +27,7 @@ export const WORK_GROUPS = [
       'deepen',
       'bringToLine',
       'replaceHinge',
+      'stiffenBottom',
       'throwHinge',
       'throwForTwist',
       'turnSideways',
