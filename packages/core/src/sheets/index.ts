@@ -28,6 +28,7 @@ export {
   quartersSoFar,
   sealNow,
   turnedSoFar,
+  type CamAt,
   type HandleFeel,
   type HingeGo,
   type KeepGo,

@@ -4,6 +4,7 @@ import { fireEvent, render, screen } from '@testing-library/react-native';
 import { lengthWords } from '../../design/lengthWords';
 import { NowCard } from './NowCard';
 import { SessionLog } from './SessionLog';
+import type { SettingsTyped } from './sessionSettings';
 import type { SessionStore, TypedGap } from './sessionStore';
 
 const words = lengthWords({ system: 'mm' });
@@ -18,13 +19,13 @@ const FOUND: MultipointSession = {
   keepGoes: [],
 };
 
-function show(change: Partial<MultipointSession> = {}) {
+function show(change: Partial<MultipointSession> = {}, typed: SettingsTyped = {}) {
   const session = { ...FOUND, ...change };
   const gaps: TypedGap[][] = [];
   const settings: object[] = [];
   const store: SessionStore = {
     session,
-    settings: {},
+    settings: typed,
     settingErrors: {},
     setSettings: (by) => settings.push(by),
     writeGaps: (typed) => gaps.push([...typed]),
@@ -87,6 +88,25 @@ describe('what to do now', () => {
     const { isDone } = show({ found: { ...FOUND.found, latchTopMm: 5, latchBottomMm: 5 }, handle: { effort: 1, bounces: false } });
     fireEvent.press(screen.getByTestId('session-done'));
     expect(isDone()).toBe(true);
+  });
+});
+
+describe('the sense of a screw', () => {
+  it('is asked until it is told, then said for the way that is wanted', () => {
+    const { settings } = show();
+    expect(screen.getByText('hex key 4 mm. Which way is toward the latch? Try a quarter, look, and tell:')).toBeTruthy();
+    fireEvent.press(screen.getByTestId('sense-side-clockwise'));
+    expect(settings).toEqual([{ 'sense.side': 'clockwise' }]);
+  });
+
+  it('told for the other way, it turns over', () => {
+    const narrow = { latchTopMm: 2, latchBottomMm: 2, footMm: 6 };
+    const { settings } = show({ found: narrow });
+    fireEvent.press(screen.getByTestId('sense-side-clockwise'));
+    expect(settings).toEqual([{ 'sense.side': 'anticlockwise' }]);
+    screen.unmount();
+    show({ found: narrow }, { 'sense.side': 'anticlockwise', 'key.side': 'T25' });
+    expect(screen.getByTestId('sense-side')).toHaveTextContent('T25, clockwise: toward the hinges.');
   });
 });
 

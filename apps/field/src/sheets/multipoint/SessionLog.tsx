@@ -1,4 +1,4 @@
-import { HINGE_SCREWS, KEEPS, type HingeScrewId } from '@proper-swing/core';
+import { CAM_WORDS, HINGE_SCREWS, KEEPS, type HingeScrewId } from '@proper-swing/core';
 import type { MultipointSession, SessionGaps } from '@proper-swing/core/sheets';
 import { View } from 'react-native';
 import { Section } from '../../design/Section';
@@ -20,9 +20,9 @@ export function SessionLog({ session: { goes, keepGoes }, words }: { session: Mu
           <Words tone="pencil">{[after ? gapsWords(after, words) : 'not read yet', ...(seal ? [`seal ${seal}`] : [])].join('; ')}</Words>
         </View>
       ))}
-      {keepGoes.map(({ keep, quarters, handle }, i) => (
+      {keepGoes.map(({ keep, cam, quarters, handle }, i) => (
         <View key={`keep-${i}`} testID={`keep-go-${i + 1}`}>
-          <Words kind="strong">{`${goes.length + i + 1}. ${KEEPS[keep].title}: ${camWords(quarters)} ${quarters > 0 ? 'tighter' : 'easier'}`}</Words>
+          <Words kind="strong">{`${goes.length + i + 1}. ${KEEPS[keep].title}${cam === undefined ? '' : `, ${CAM_WORDS[cam]}`}: ${camWords(quarters)} ${quarters > 0 ? 'tighter' : 'easier'}`}</Words>
           {handle && <Words tone="pencil">{`handle: ${feelWords(handle)}`}</Words>}
         </View>
       ))}

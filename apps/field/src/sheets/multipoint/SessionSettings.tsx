@@ -19,12 +19,12 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
   const [typing, setTyping] = useState<Readonly<Record<string, string>>>({});
   const isThreeWay = settings['hinge'] === 'threeWay';
   const usual = usualSettings(settings, words.bare);
-  const leave = (path: string, isTurns: boolean) => {
+  const leave = (path: string, isPlain: boolean) => {
     const text = typing[path];
     if (text === undefined) return;
     setTyping(Object.fromEntries(Object.entries(typing).filter(([key]) => key !== path)));
     if (text !== withoutUnit(settings[path] ?? usual[path] ?? '', words.unit))
-      setSettings({ [path]: isTurns ? text : withUnit(text, words.unit) });
+      setSettings({ [path]: isPlain ? text : withUnit(text, words.unit) });
   };
   return (
     <Section title="Hinge and lock">
@@ -47,18 +47,25 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
           />
         </>
       )}
+      <Choice
+        label="Cams of each keep"
+        options={CAMS}
+        chosen={settings['cams'] === '2' ? '2' : '1'}
+        onChoose={(cams) => setSettings({ cams })}
+        testID="cams"
+      />
       <Press kind="quiet" style={styles.fold} onPress={() => setIsOpen(!isOpen)} testID="open-settings">
-        {`${isOpen ? '▾' : '▸'} Travel, cam and gaps wanted`}
+        {`${isOpen ? '▾' : '▸'} Travel, keys and gaps wanted`}
       </Press>
       {isOpen && (
         <Form>
-          {settingFieldsFor(settings).map(({ path, label, isTurns = false }) => (
+          {settingFieldsFor(settings).map(({ path, label, isTurns = false, isWords = false }) => (
             <FormCell key={path}>
               <Field
-                label={`${label}, ${isTurns ? 'turns' : words.unit}`}
+                label={isWords ? label : `${label}, ${isTurns ? 'turns' : words.unit}`}
                 value={typing[path] ?? withoutUnit(settings[path] ?? usual[path] ?? '', words.unit)}
                 onChange={(text) => setTyping({ ...typing, [path]: text })}
-                onLeave={() => leave(path, isTurns)}
+                onLeave={() => leave(path, isTurns || isWords)}
                 error={settingErrors[path]}
                 testID={`setting-${path}`}
               />
@@ -74,5 +81,10 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
 }
 
 const HINGES = (['twoWay', 'threeWay'] as const).map((id) => ({ id, label: ADJUSTABLE_HINGES[id].title }));
+
+const CAMS = [
+  { id: '1', label: 'One cam a keep' },
+  { id: '2', label: 'Two cams' },
+] as const;
 
 const styles = StyleSheet.create({ fold: { alignSelf: 'flex-start', paddingHorizontal: 0 } });

@@ -1,4 +1,4 @@
-import { CAUTIONS, type HingeScrewId } from '@proper-swing/core';
+import { CAUTIONS, HINGE_SCREWS, type HingeScrewId } from '@proper-swing/core';
 import type { NextTurns } from '@proper-swing/core/sheets';
 import { useState } from 'react';
 import { Press } from '../../design/Press';
@@ -9,9 +9,11 @@ import { Words } from '../../design/Words';
 import { runChecked } from '../../engine/engine';
 import type { LengthWords } from '../../design/lengthWords';
 import { turnedWords, turnWords } from './gapWords';
+import { ScrewSense } from './ScrewSense';
 import type { SessionStore } from './sessionStore';
 
 const QUARTER = 0.25;
+const KIND_SCREW = { height: 'height', side: 'topSide', pressure: 'pressure' } as const satisfies Record<string, HingeScrewId>;
 
 /** Screws to turn, each corrected by quarters to what was really done, and logged together. */
 export function TurnScrews({ turns, store, words }: { turns: NextTurns['turns']; store: SessionStore; words: LengthWords }) {
@@ -19,6 +21,7 @@ export function TurnScrews({ turns, store, words }: { turns: NextTurns['turns'];
     Object.fromEntries(turns.map(({ screw, turns: n }) => [screw, n])),
   );
   const [refused, setRefused] = useState<string>();
+  const kinds = [...new Set(turns.map(({ screw }) => HINGE_SCREWS[screw].kind))];
   const isHeight = turns.some(({ screw }) => screw === 'height');
   const log = async () => {
     const answer = await runChecked('multipoint.check', { ...store.session, turns: done });
@@ -47,6 +50,11 @@ export function TurnScrews({ turns, store, words }: { turns: NextTurns['turns'];
           <Words>{`${way}${moveWords(mm, words)}, then ${turnWords(leftTurns)} left`}</Words>
         </Stepper>
       ))}
+      {kinds.map((kind) => {
+        const { plus, minus } = HINGE_SCREWS[KIND_SCREW[kind]];
+        const way = turns.find(({ screw }) => HINGE_SCREWS[screw].kind === kind)?.turns ?? 0;
+        return <ScrewSense key={kind} kind={kind} store={store} plus={plus} minus={minus} way={way} />;
+      })}
       <Slip label="Take care">
         <Words>{isHeight ? CAUTIONS.support : CAUTIONS.pinch}</Words>
         <Words>Loosen locking screws first. A screw that comes up hard is at its end: do not force it.</Words>

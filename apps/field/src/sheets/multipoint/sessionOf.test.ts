@@ -63,6 +63,8 @@ describe('a session from the record of its call', () => {
     const felt = { effort: 3, bounces: false } as const;
     const kept = callWith([{ work: { action: 'turnKeeps', keep: 'centre', amount: -1, felt } }]);
     expect(sessionOf(kept, settings).keepGoes).toEqual([{ keep: 'centre', quarters: -1, handle: felt }]);
+    const lower = callWith([{ work: { action: 'turnKeeps', keep: 'topHook', screws: [2], amount: -1, felt } }]);
+    expect(sessionOf(lower, settings).keepGoes).toEqual([{ keep: 'topHook', cam: 2, quarters: -1, handle: felt }]);
     const [first] = kept.adjustments;
     if (first === undefined) throw new Error('nothing logged');
     const back = { ...kept, adjustments: [first, { ...first, id: 'zz', supersedes: first.id, withdrawn: true }] };
@@ -71,6 +73,10 @@ describe('a session from the record of its call', () => {
 });
 
 describe('settings of a session', () => {
+  it('two cams a keep where they were told of', () => {
+    expect([readSettings({ cams: '2' }, 'mm').settings.cam.perKeep, settings.cam.perKeep]).toEqual([2, undefined]);
+  });
+
   it('stand at the usual figures, and a three-way hinge has pressure screws', () => {
     expect(settings.hinge).toEqual({ height: { mmPerTurn: 1, turnsEachWay: 4 }, side: { mmPerTurn: 1, turnsEachWay: 6 } });
     expect(settings.wanted).toMatchObject({ minMm: 4, targetMm: 5, maxMm: 6 });

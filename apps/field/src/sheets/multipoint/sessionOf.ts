@@ -62,10 +62,11 @@ export function sessionOf(record: CallRecord, settings: SessionSettings): Multip
       if (Object.keys(turns).length === 0 && (after === undefined || Object.keys(after).length === 0)) return [];
       return [{ turns, ...(after && { after }), ...(felt && { seal: felt }) }];
     }),
-    keepGoes: standingWork(record).flatMap(({ action, keep, amount, felt }): KeepGo[] => {
+    keepGoes: standingWork(record).flatMap(({ action, keep, screws, amount, felt }): KeepGo[] => {
       if (action !== 'turnKeeps' || !keep) return [];
       const now = feelOf(felt);
-      return [{ keep, quarters: amount, ...(now && { handle: now }) }];
+      const cam = ([1, 2] as const).find((place) => screws?.[0] === place);
+      return [{ keep, ...(cam && { cam }), quarters: amount, ...(now && { handle: now }) }];
     }),
   };
 }

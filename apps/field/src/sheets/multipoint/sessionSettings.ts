@@ -5,6 +5,7 @@ import {
   parseLength,
   profileOf,
   USUAL_CAM,
+  USUAL_KEYS,
   type AdjustableHingeId,
   type HingedDoor,
 } from '@proper-swing/core';
@@ -16,8 +17,9 @@ export type SettingsTyped = Readonly<Record<string, string>>;
 export interface SettingField {
   path: string;
   label: string;
-  /** A length unless it is a count of turns. */
+  /** A length unless it is a count of turns, or words. */
   isTurns?: boolean;
+  isWords?: boolean;
 }
 
 export type SessionSettings = Pick<MultipointSession, 'hinge' | 'cam' | 'wanted'> & { handle?: HandleFeel; seal?: SealFeel };
@@ -31,6 +33,10 @@ export const SETTING_FIELDS: readonly SettingField[] = [
   { path: 'pressure.mmPerTurn', label: 'Pressure, a turn does' },
   { path: 'pressure.turnsEachWay', label: 'Pressure, turns each way', isTurns: true },
   { path: 'cam.eccentricMm', label: 'Cam, off its centre' },
+  { path: 'key.height', label: 'Key of the height screw', isWords: true },
+  { path: 'key.side', label: 'Key of the side screws', isWords: true },
+  { path: 'key.pressure', label: 'Key of the pressure screws', isWords: true },
+  { path: 'key.cam', label: 'Driver of the cams', isWords: true },
   { path: 'wanted.minMm', label: 'Locking gap, least' },
   { path: 'wanted.targetMm', label: 'Locking gap, aim at' },
   { path: 'wanted.maxMm', label: 'Locking gap, most' },
@@ -42,7 +48,7 @@ const hingeId = (typed: SettingsTyped): AdjustableHingeId => (typed['hinge'] ===
 
 /** The fields this kind of hinge has. */
 export function settingFieldsFor(typed: SettingsTyped): SettingField[] {
-  return SETTING_FIELDS.filter(({ path }) => hingeId(typed) === 'threeWay' || !path.startsWith('pressure.'));
+  return SETTING_FIELDS.filter(({ path }) => hingeId(typed) === 'threeWay' || !/pressure/.test(path));
 }
 
 const LEAST_FOOT_MM = 3;
@@ -58,6 +64,7 @@ export function usualSettings(typed: SettingsTyped, bare: (mm: number) => string
     ...travel('side', side),
     ...travel('pressure', pressure),
     'cam.eccentricMm': bare(USUAL_CAM.eccentricMm),
+    ...Object.fromEntries(Object.entries(USUAL_KEYS).map(([kind, key]) => [`key.${kind}`, key])),
     'wanted.minMm': bare(LOCKING_GAP.minMm),
     'wanted.targetMm': bare(LOCKING_GAP.targetMm),
     'wanted.maxMm': bare(LOCKING_GAP.maxMm),
@@ -104,7 +111,7 @@ export function readSettings(typed: SettingsTyped, units: 'mm' | 'in'): { settin
   return {
     settings: {
       hinge: { height: screw('height'), side: screw('side'), ...(hingeId(typed) === 'threeWay' && { pressure: screw('pressure') }) },
-      cam: { ...USUAL_CAM, eccentricMm: figure('cam.eccentricMm') },
+      cam: { ...USUAL_CAM, eccentricMm: figure('cam.eccentricMm'), ...(typed['cams'] === '2' && { perKeep: 2 as const }) },
       wanted,
       ...(handle && { handle }),
       ...(seal && { seal }),

@@ -1,5 +1,5 @@
-import type { HingeScrewId, KeepId } from '@proper-swing/core';
-import type { HandleFeel, MultipointSession, SealFeel, SessionGaps } from '@proper-swing/core/sheets';
+import type { HingeScrewId } from '@proper-swing/core';
+import type { CamAt, HandleFeel, MultipointSession, SealFeel, SessionGaps } from '@proper-swing/core/sheets';
 import type { SettingsTyped } from './sessionSettings';
 
 /** A gap as it was typed. */
@@ -18,7 +18,7 @@ export interface SessionStore {
   writeGaps: (gaps: readonly TypedGap[]) => void;
   logTurns: (turns: Partial<Record<HingeScrewId, number>>) => void;
   logSeal: (seal: SealFeel) => void;
-  logKeep: (keep: KeepId, quarters: number, handle: HandleFeel) => void;
+  logKeep: (cam: CamAt, quarters: number, handle: HandleFeel) => void;
   /** Takes the last go back; absent when there is none. */
   takeBack?: () => void;
 }

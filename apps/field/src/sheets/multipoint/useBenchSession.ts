@@ -48,7 +48,7 @@ export function useBenchSession(): SessionStore & { clear: () => void } {
     },
     logTurns: (turns: Partial<Record<HingeScrewId, number>>) => add({ kind: 'hinge', go: { turns } }),
     logSeal: (seal) => inLastHinge((go) => ({ ...go, seal })),
-    logKeep: (keep, quarters, handle) => add({ kind: 'keep', go: { keep, quarters, handle } }),
+    logKeep: (cam, quarters, handle) => add({ kind: 'keep', go: { ...cam, quarters, handle } }),
     ...(bench.goes.length > 0 && { takeBack: () => change(({ goes }) => ({ goes: goes.slice(0, -1) })) }),
     clear: () => drop(EMPTY),
   };

@@ -107,7 +107,7 @@ describe('the session of a call', () => {
 
   it('a keep is logged with how the handle felt', () => {
     const { store, again } = session();
-    store().logKeep('centre', -1, { effort: 2, bounces: true });
+    store().logKeep({ keep: 'centre' }, -1, { effort: 2, bounces: true });
     again();
     expect(store().session.keepGoes).toEqual([{ keep: 'centre', quarters: -1, handle: { effort: 2, bounces: true } }]);
     expect(written<Adjustment>('adjustments')[0]).toMatchObject({ unit: 'quarter turns', keep: 'centre' });

@@ -48,8 +48,15 @@ export function useCallSession(record: CallRecord): SessionStore {
       if (last?.action === 'turnPressure')
         write('adjustments', { ...last, ...entryStamp(record), felt: { ...last.felt, seal }, supersedes: last.id });
     },
-    logKeep: (keep, quarters, { effort, bounces }) =>
-      logWork(record, { action: 'turnKeeps', keep, amount: quarters, unit: 'quarter turns', felt: { effort, bounces } }),
+    logKeep: ({ keep, cam }, quarters, { effort, bounces }) =>
+      logWork(record, {
+        action: 'turnKeeps',
+        keep,
+        ...(cam && { screws: [cam] }),
+        amount: quarters,
+        unit: 'quarter turns',
+        felt: { effort, bounces },
+      }),
     ...(last && { takeBack: () => lastGo(turned).forEach((each) => withdrawAdjustment(record, each)) }),
   };
 }

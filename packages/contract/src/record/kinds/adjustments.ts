@@ -14,7 +14,11 @@ export const adjustments = entry({
     action: choice('What was done', ACTION_IDS),
     hinge: nullable(choice('At which hinge', HINGE_NAMES)),
     leaf: optional(choice('At which leaf of the hinge', HINGE_LEAVES)),
-    screws: optional(list('Which screws of the leaf, 1 at the top', number('One screw', { from: 1, to: 8, whole: true }), { most: 8 })),
+    screws: optional(
+      list('Which screws of the leaf, or cams of the keep, 1 at the top', number('One screw', { from: 1, to: 8, whole: true }), {
+        most: 8,
+      }),
+    ),
     planned: nullable(number('Amount the plan asked for, in the unit given', {})),
     amount: number('Amount really done, in the unit given', { from: -500, to: 500 }),
     unit: named('Unit of the amount', 60),

@@ -74,9 +74,23 @@ export interface Cam {
   eccentricMm: number;
   /** Quarter turns from its middle to where it bears most, and back the other way: beyond that it comes round again. */
   quartersEachWay: number;
+  /** Cams of one keep; one unless said. */
+  perKeep?: 1 | 2;
 }
 
-/** Cam of a hook keep, T15 driver (common practice, no source). */
+/** Which cam of a keep: 1 the upper, or the only one. */
+export type CamPlace = 1 | 2;
+export const CAM_WORDS: Readonly<Record<CamPlace, string>> = { 1: 'upper cam', 2: 'lower cam' };
+
+/** What turns each kind of screw (common practice, no source; the hinge's own sheet decides). */
+export const USUAL_KEYS: Readonly<Record<HingeScrew['kind'] | 'cam', string>> = {
+  height: 'hex key 5 mm',
+  side: 'hex key 4 mm',
+  pressure: 'hex key 4 mm',
+  cam: 'T15',
+};
+
+/** Cam of a hook keep (common practice, no source). */
 export const USUAL_CAM: Cam = { eccentricMm: 1.5, quartersEachWay: 1 };
 
 /** At a go, and then the handle is tried (common practice, no source). */

@@ -1,6 +1,6 @@
 import { DomainError } from '../../errors';
-import { HINGE_SCREWS, HINGE_SCREW_IDS, KEEP_IDS, MOST_QUARTERS_A_GO, type HingeScrewId, type KeepId } from './adjusters';
-import { quartersSoFar, type MultipointSession } from './session';
+import { HINGE_SCREWS, HINGE_SCREW_IDS, KEEP_IDS, MOST_QUARTERS_A_GO, type HingeScrewId } from './adjusters';
+import { quartersSoFar, type CamAt, type MultipointSession } from './session';
 import { roomFor, travelLeft } from './travel';
 
 /**
@@ -10,7 +10,7 @@ import { roomFor, travelLeft } from './travel';
  */
 export function checkGo(
   session: MultipointSession,
-  go: { turns: Partial<Record<HingeScrewId, number>> } | { keep: KeepId; quarters: number },
+  go: { turns: Partial<Record<HingeScrewId, number>> } | (CamAt & { quarters: number }),
 ): void {
   if ('turns' in go) {
     const left = travelLeft(session);
@@ -25,15 +25,15 @@ export function checkGo(
     }
     return;
   }
-  checkCam(session, go.keep, go.quarters);
+  checkCam(session, go, go.quarters);
 }
 
-function checkCam(session: MultipointSession, keep: KeepId, quarters: number): void {
+function checkCam(session: MultipointSession, at: CamAt, quarters: number): void {
   if (Math.abs(quarters) > MOST_QUARTERS_A_GO)
     throw new DomainError('cam.quarter', 'quarters', 'A cam is turned by a quarter turn at most. Try the handle, then go on.');
-  if (Math.abs(quartersSoFar(session, keep) + quarters) > session.cam.quartersEachWay + 1e-9)
+  if (Math.abs(quartersSoFar(session, at) + quarters) > session.cam.quartersEachWay + 1e-9)
     throw new DomainError('cam.range', 'quarters', 'That would take the cam past its end: never right round. Go on at another keep.');
   const [centre] = KEEP_IDS;
-  if (keep !== centre && !session.keepGoes.some((go) => go.keep === centre))
+  if (at.keep !== centre && !session.keepGoes.some((go) => go.keep === centre))
     throw new DomainError('keep.order', 'keep', 'The centre keep first: it takes out the bounce. The hooks follow.');
 }

@@ -1,15 +1,14 @@
-import { EASY_EFFORT, HINGE_SCREW_IDS, HINGE_SCREWS, KEEPS, OUT_OF_TRAVEL, type HingeScrewId, type KeepId } from './adjusters';
+import { EASY_EFFORT, HINGE_SCREW_IDS, HINGE_SCREWS, KEEPS, CAM_WORDS, OUT_OF_TRAVEL, type HingeScrewId } from './adjusters';
 import { camMove, nextKeep } from './keepCams';
 import { learnAll, wrongWays, type LearnedTurn, type LearnedTurns } from './learnTurns';
-import { gapsNow, handleNow, sealNow, type HandleFeel, type MultipointSession, type SessionGaps } from './session';
+import { gapsNow, handleNow, sealNow, type CamAt, type HandleFeel, type MultipointSession, type SessionGaps } from './session';
 import { sideLever, type SideLever } from './sideways';
 import { AFTER_HEIGHT, afterSideways, GAP_SLACK_MM, isTooLow, readAfter } from './toRead';
 import { QUARTER, roomFor, roundQuarter, screwTurn, travelLeft, within, type ScrewTurn, type TurnsLeft } from './travel';
 
 export type SessionPhase = 'read' | 'height' | 'sideways' | 'pressure' | 'keeps' | 'done' | 'outOfTravel';
 
-export interface CamTurn {
-  keep: KeepId;
+export interface CamTurn extends CamAt {
   title: string;
   /** + tighter. */
   quarters: number;
@@ -212,19 +211,21 @@ function setKeeps(session: MultipointSession, base: Base, now: HandleFeel): Next
       says: 'Every keep is at the end of its range and the handle is not easy: look at the lock itself with the door open, and at the hooks’ height in their keeps.',
     };
   }
-  const { keep, quarters, leftQuarters, putsBack } = next;
+  const { keep, cam, quarters, leftQuarters, putsBack } = next;
+  const title = cam === undefined ? KEEPS[keep].title : `${KEEPS[keep].title}, ${CAM_WORDS[cam]}`;
   return {
     ...base,
     phase: 'keeps',
     says: putsBack
-      ? `${KEEPS[keep].title}: that made it worse. Turn it back, then try the handle.`
-      : `${KEEPS[keep].title}: at most a quarter turn with a T15 driver, then try the handle.`,
+      ? `${title}: that made it worse. Turn it back, then try the handle.`
+      : `${title}: at most a quarter turn, then try the handle.`,
     cam: {
       keep,
-      title: KEEPS[keep].title,
+      ...(cam && { cam }),
+      title,
       quarters,
       way: quarters > 0 ? 'tighter' : 'easier',
-      mm: camMove(session, keep, quarters),
+      mm: camMove(session, next, quarters),
       leftQuarters,
     },
   };

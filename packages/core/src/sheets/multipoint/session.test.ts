@@ -230,10 +230,10 @@ describe('the keeps', () => {
   });
 
   it('an eccentric moves by the sine of its turn and not at all past its end', () => {
-    expect(camMove(SET, 'centre', 1)).toBeCloseTo(USUAL_CAM.eccentricMm, 9);
-    expect(camMove(SET, 'centre', 0.5)).toBeCloseTo(USUAL_CAM.eccentricMm * Math.SQRT1_2, 9);
+    expect(camMove(SET, { keep: 'centre' }, 1)).toBeCloseTo(USUAL_CAM.eccentricMm, 9);
+    expect(camMove(SET, { keep: 'centre' }, 0.5)).toBeCloseTo(USUAL_CAM.eccentricMm * Math.SQRT1_2, 9);
     const turned = { ...SET, keepGoes: [{ keep: 'centre' as const, quarters: 0.5 }] };
-    expect(camMove(turned, 'centre', 0.5)).toBeCloseTo(USUAL_CAM.eccentricMm * (1 - Math.SQRT1_2), 9);
+    expect(camMove(turned, { keep: 'centre' }, 0.5)).toBeCloseTo(USUAL_CAM.eccentricMm * (1 - Math.SQRT1_2), 9);
   });
 
   it('a three-way hinge is set on its seal before the keeps, and only a three-way one', () => {
@@ -245,6 +245,29 @@ describe('the keeps', () => {
     const set = { ...loose, goes: [{ turns: { pressure: 0.5 }, seal: 'even' as const }] };
     expect(nextTurns(set)).toMatchObject({ phase: 'keeps', left: { pressure: { plus: 1.5, minus: 2.5 } } });
     expect(nextTurns({ ...loose, hinge: ADJUSTABLE_HINGES.twoWay }).phase).toBe('keeps');
+  });
+
+  it('two cams of a keep are turned in turn, and each has its own range', () => {
+    const stiff = (effort: HandleFeel['effort']): HandleFeel => ({ effort, bounces: false });
+    let session: MultipointSession = { ...SET, handle: stiff(4), cam: { ...USUAL_CAM, perKeep: 2 } };
+    const asked: string[] = [];
+    for (const handle of [stiff(3), stiff(3), stiff(3), stiff(3), stiff(2)]) {
+      const { cam } = nextTurns(session);
+      if (cam === undefined) throw new Error('no cam');
+      asked.push(cam.title);
+      const { keep, cam: which, quarters } = cam;
+      session = { ...session, keepGoes: [...session.keepGoes, { keep, ...(which && { cam: which }), quarters, handle }] };
+    }
+    expect(asked).toEqual([
+      'Centre keep, at the latch, upper cam',
+      'Centre keep, at the latch, lower cam',
+      'Top hook keep, upper cam',
+      'Bottom hook keep, upper cam',
+      'Top hook keep, lower cam',
+    ]);
+    expect(nextTurns(session).phase).toBe('done');
+    expect(refusal(() => checkGo(session, { keep: 'centre', cam: 1, quarters: -1 }))).toBe('cam.range');
+    expect(refusal(() => checkGo(session, { keep: 'bottomHook', cam: 2, quarters: -1 }))).toBe('taken');
   });
 
   it('looks elsewhere when every cam is at its end', () => {

@@ -1,4 +1,4 @@
-import type { AdjustableHinge, Cam, HingeScrewId, KeepId, SEAL_FEELS } from './adjusters';
+import type { AdjustableHinge, Cam, CamPlace, HingeScrewId, KeepId, SEAL_FEELS } from './adjusters';
 
 /** Gaps the session goes by, mm; 0 where it rubs. */
 export interface SessionGaps {
@@ -31,6 +31,8 @@ export interface HingeGo {
 /** A cam turned, + tighter, in quarter turns, and how the handle felt then. */
 export interface KeepGo {
   keep: KeepId;
+  /** Which of two cams; the upper or only one unless said. */
+  cam?: CamPlace;
   quarters: number;
   handle?: HandleFeel;
 }
@@ -68,7 +70,15 @@ export function turnedSoFar({ goes }: MultipointSession, screw: HingeScrewId): n
   return goes.reduce((sum, { turns }) => sum + (turns[screw] ?? 0), 0);
 }
 
+/** A cam of a keep. */
+export interface CamAt {
+  keep: KeepId;
+  cam?: CamPlace;
+}
+
+export const isSameCam = (one: CamAt, other: CamAt) => one.keep === other.keep && (one.cam ?? 1) === (other.cam ?? 1);
+
 /** Quarter turns of a cam away from where it was found. */
-export function quartersSoFar({ keepGoes }: MultipointSession, keep: KeepId): number {
-  return keepGoes.filter((go) => go.keep === keep).reduce((sum, { quarters }) => sum + quarters, 0);
+export function quartersSoFar({ keepGoes }: MultipointSession, at: CamAt): number {
+  return keepGoes.filter((go) => isSameCam(go, at)).reduce((sum, { quarters }) => sum + quarters, 0);
 }

@@ -36,6 +36,7 @@ const seal = omittable(choice('Hinge side on its seal; three-way hinges only', S
 
 const cam = {
   keep: oneOf(KEEP_IDS),
+  cam: omittable(choice('Which of two cams: 1 the upper', [1, 2])),
   quarters: number('Quarter turns of the cam, + tighter', { from: -8, to: 8 }),
 } as const;
 
@@ -45,6 +46,7 @@ const session = {
   cam: part({
     eccentricMm: lengthMm('Eccentric of the cam', 0.2, 10),
     quartersEachWay: number('Quarter turns from its middle to either end', { from: 0.5, to: 1 }),
+    perKeep: omittable(choice('Cams of one keep', [1, 2])),
   }),
   wanted: part({
     minMm: lengthMm('Least locking gap', 0, 30),
@@ -97,6 +99,7 @@ export const nextTurnsSheet = sheet({
     cam: omittable(
       part({
         keep: oneOf(KEEP_IDS),
+        cam: omittable(choice('Which of two cams', [1, 2])),
         title: words,
         quarters: number('Quarter turns', {}),
         way: oneOf(['tighter', 'easier']),
