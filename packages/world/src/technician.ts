@@ -209,6 +209,12 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     if (door.stopGap + 0.3 * random.normal() > 2.2 || (door.condition.timber === 'split' && random.uniform() < 0.3)) return 'rattles';
     return random.uniform() < 0.88 ? 'alone' : draw(random, { lift: 5, push: 4, rattles: 3 });
   },
+  letsGo: (door, _, random) => {
+    const pressed = door.stopGap + 0.15 * random.normal() < 0.05 || Math.abs(door.twist) + random.normal() > 5;
+    const rubs =
+      Math.min(trueGap(door, 'latch.top'), trueGap(door, 'latch.mid'), trueGap(door, 'latch.bottom')) + 0.2 * random.normal() < 0;
+    return draw(random, pressed || rubs ? { freely: 45, tug: 55 } : { freely: 96, tug: 4 });
+  },
   slabFlat: (door, _, random) => see(door, random, door.condition.warped ? { flat: 11, warped: 89 } : { flat: 95, warped: 5 }),
   edges: (door, _, random) => see(door, random, door.condition.swollen ? { sealed: 20, bare: 80 } : { sealed: 72, bare: 28 }),
   paint: (door, _, random) => see(door, random, door.condition.painted ? { thin: 8, thick: 92 } : { thin: 85, thick: 15 }),

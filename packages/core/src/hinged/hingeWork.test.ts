@@ -33,7 +33,7 @@ describe('screw heads that stand proud', () => {
 
 describe('a middle hinge that carries nothing', () => {
   it('is asked of doors with a middle hinge only', () => {
-    const asks = (hingeHeightsMm: number[]) => findingsFor({ hingeKind: 'butt', hingeHeightsMm }).some(({ id }) => id === 'middlePin');
+    const asks = (hingeHeightsMm: number[]) => findingsFor({ ...door, hingeHeightsMm }).some(({ id }) => id === 'middlePin');
     expect([asks([165, 990, 1750]), asks([165, 1750])]).toEqual([true, false]);
   });
 
@@ -51,6 +51,15 @@ describe('a middle hinge that carries nothing', () => {
     ];
     expect(worksOf(planAt({}, [byHand], { rounds }))).toEqual([]);
   });
+});
+
+it('a door is asked only what it has: no leaves, pins, paint or bare edges on a composite door with adjustable hinges', () => {
+  const asked = (change: Partial<typeof door>) => findingsFor({ ...door, ...change }).map(({ id }) => id);
+  const ofTimber = ['topLeaves', 'pins', 'hingeSeat', 'middleScrews', 'paint', 'edges'];
+  expect(asked({})).toEqual(expect.arrayContaining(ofTimber));
+  const multipoint = asked({ hingeKind: 'adjustable', slabKind: 'composite' });
+  expect(ofTimber.filter((id) => (multipoint as string[]).includes(id))).toEqual([]);
+  expect(multipoint).toEqual(expect.arrayContaining(['handle', 'topScrews', 'latch', 'legSound']));
 });
 
 describe('hinges have places', () => {

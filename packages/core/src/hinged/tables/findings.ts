@@ -33,10 +33,11 @@ export function finding(id: FindingId): Finding {
 export const FINDINGS: readonly Finding[] = FINDING_IDS.map(finding);
 
 /** The checks that can be made on this door. */
-export function findingsFor(door: Pick<HingedDoor, 'hingeKind' | 'hingeHeightsMm' | 'closer'>): readonly Finding[] {
+export function findingsFor(door: Pick<HingedDoor, 'hingeKind' | 'hingeHeightsMm' | 'slabKind' | 'closer'>): readonly Finding[] {
   return FINDINGS.filter(
-    ({ onlyFor, fromHinges = 0, notWithCloser }) =>
+    ({ onlyFor, notSlabs = [], fromHinges = 0, notWithCloser }) =>
       (onlyFor === undefined || onlyFor.includes(door.hingeKind)) &&
+      !notSlabs.includes(door.slabKind) &&
       door.hingeHeightsMm.length >= fromHinges &&
       !(notWithCloser && door.closer),
   );

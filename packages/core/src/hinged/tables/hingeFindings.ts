@@ -1,4 +1,4 @@
-import { answer, type FindingEntry } from './findingEntry';
+import { answer, WITH_KNUCKLES, WITH_LEAVES, type FindingEntry } from './findingEntry';
 
 /** Checks at the hinges and what holds them. Chances: common practice, no source. */
 export const HINGE_FINDINGS = {
@@ -66,7 +66,7 @@ export const HINGE_FINDINGS = {
     stage: 'look',
     again: true,
     fromHinges: 3,
-    onlyFor: ['butt', 'ballBearing', 'cast'],
+    onlyFor: WITH_KNUCKLES,
     question: 'Middle hinge screws?',
     howTo: 'The same at the middle hinge.',
     minutes: 0.6,
@@ -80,7 +80,7 @@ export const HINGE_FINDINGS = {
   bottomHinge: {
     stage: 'test',
     again: true,
-    onlyFor: ['butt', 'ballBearing', 'cast'],
+    onlyFor: WITH_KNUCKLES,
     question: 'Lean on the handle: does the bottom hinge bend?',
     howTo: 'Door half open, weight on the handle, eyes on the bottom hinge: do its leaves or knuckles give?',
     minutes: 0.4,
@@ -93,6 +93,7 @@ export const HINGE_FINDINGS = {
   topLeaves: {
     stage: 'look',
     again: true,
+    onlyFor: WITH_KNUCKLES,
     question: 'Top hinge leaves, door shut?',
     howTo: 'Look at the barrel side: do the two leaves lie parallel, or open toward the barrel?',
     minutes: 0.5,
@@ -109,6 +110,7 @@ export const HINGE_FINDINGS = {
   pins: {
     stage: 'look',
     again: true,
+    onlyFor: WITH_KNUCKLES,
     question: 'Pins and knuckles?',
     howTo: 'Look for grey dust, a pin that walks up, daylight between knuckles.',
     minutes: 0.5,
@@ -140,6 +142,7 @@ export const HINGE_FINDINGS = {
   },
   hingeSeat: {
     stage: 'look',
+    onlyFor: WITH_LEAVES,
     question: 'How do the leaves and screw heads sit?',
     howTo: 'Open wide and look between the leaves: flush, sunk below the edge, or screw heads proud?',
     minutes: 0.5,

@@ -9,6 +9,7 @@ export const PROOF_TRIES = [
   { finding: 'springBack', good: 'no', title: 'does not spring' },
   { finding: 'halfOpen', good: 'stays', title: 'stays half open' },
   { finding: 'latch', good: 'alone', title: 'latches by itself' },
+  { finding: 'letsGo', good: 'freely', title: 'lets go' },
   { finding: 'liftPlay', good: 'none', title: 'has no play' },
   { finding: 'handle', good: 'easy', title: 'handle is easy' },
 ] as const satisfies readonly { finding: FindingId; good: string; title: string }[];

@@ -1,5 +1,5 @@
 import { bothWays } from './feltFrom';
-import { answer, type FindingEntry } from './findingEntry';
+import { answer, NO_TIMBER_EDGE, type FindingEntry } from './findingEntry';
 
 /** Checks of the slab, the legs and the lock. Chances: common practice, no source. */
 export const SLAB_AND_FRAME_FINDINGS = {
@@ -16,6 +16,7 @@ export const SLAB_AND_FRAME_FINDINGS = {
   },
   edges: {
     stage: 'look',
+    notSlabs: NO_TIMBER_EDGE,
     question: 'Top and bottom edges sealed?',
     howTo: 'Mirror or fingertip along the top edge; look at the foot when it is down.',
     minutes: 0.4,
@@ -28,6 +29,7 @@ export const SLAB_AND_FRAME_FINDINGS = {
   },
   paint: {
     stage: 'look',
+    notSlabs: NO_TIMBER_EDGE,
     question: 'Paint on the edges?',
     howTo: 'Look at the latch edge and the leg: thin, or coat upon coat?',
     minutes: 0.2,

@@ -194,4 +194,21 @@ export const SWING_FINDINGS = {
       brokenLeg: [28, 18, 7, 21, 26],
     },
   },
+  letsGo: {
+    stage: 'test',
+    again: true,
+    question: 'Turn the handle: does it let go?',
+    howTo: 'Door shut. Turn the handle and let the slab come: it should open without a tug, and without a lift.',
+    minutes: 0.2,
+    answers: [answer('freely', 'Freely', 'it lets go freely'), answer('tug', 'Only with a tug', 'it lets go only with a tug')],
+    chances: {
+      otherwise: [95, 5],
+      strikeOff: [76, 24],
+      strikeDepth: [80, 20],
+      twistedOpening: [78, 22],
+      warpedSlab: [78, 22],
+      keepsOut: [70, 30],
+      swollenSlab: [55, 45],
+    },
+  },
 } as const satisfies Record<string, FindingEntry>;
