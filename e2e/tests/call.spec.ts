@@ -179,7 +179,7 @@ test('three readings and what the tool asks next name the cause; a check after t
   ).toContainEqual({ answer: 'tight', hinge: 'top' });
 });
 
-test('a setting is tried on the drawing by tap, key and drag, and nothing is written', async ({ page, house }) => {
+test('a setting is tried on the drawing by tap, key and drag; it is written only when it is logged as done', async ({ page, house }) => {
   await page.goto(house.url);
   await page.getByRole('button', { name: /Vandersloe cottage, Pantry/ }).click();
   await page.getByTestId('stage-fix').click();
@@ -199,6 +199,14 @@ test('a setting is tried on the drawing by tap, key and drag, and nothing is wri
   expect(
     house.rows('SELECT a.id FROM adjustment a JOIN "call" c ON c.id = a.callId WHERE c.complaint LIKE ?', 'Leans in its frame%'),
   ).toEqual([]);
+  await page.getByTestId('tried-more').click();
+  await page.getByTestId('tried-more').click();
+  await expect(page.getByTestId('setting-work')).toHaveText('Bottom hinge: shim behind the full leaf, 2 layers of 0.5 mm card');
+  await page.getByTestId('log-setting').click();
+  await expectAllSaved(page);
+  expect(house.rows('SELECT action, hinge, amount FROM adjustment WHERE callId = ?', callIdOf(page))).toEqual([
+    { action: 'shim', hinge: 'bottom', amount: 2 },
+  ]);
 });
 
 test('rub marks are tapped on the drawing and taken away again', async ({ page, house }) => {

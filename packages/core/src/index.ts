@@ -65,6 +65,7 @@ export type { PlanAim } from './planning/plan';
 export { recheckAfter } from './hinged/plan/recheck';
 export { proofOf, type AsLeft, type Proof, type Shown } from './hinged/proof/proof';
 export { proofTriesFor, type ProofTry } from './hinged/tables/proofTries';
+export { workOfSetting, type SettingWork } from './hinged/plan/settingWork';
 export { tryOut, type Setting, type Tried, type TriedGap } from './hinged/plan/whatIf';
 export type { PlaningLine } from './model/planingLine';
 export { ACCESS_LIMITS, type AccessLimit } from './swing/accessLimits';

@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { placeHinges, tryOut, type HingeName, type Plan, type Setting, type StationId, type Tried } from '@proper-swing/core';
+import { placeHinges, tryOut, workOfSetting, type HingeName, type Plan, type Setting, type StationId, type Tried } from '@proper-swing/core';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
@@ -13,6 +13,7 @@ import { VERDICT_WORDS } from '../../design/drawing/marks';
 import { engineDoor } from '../../record/observed';
 import type { LengthWords } from '../../design/lengthWords';
 import { hingeWords } from '../../record/planWords';
+import { SettingLog } from './SettingLog';
 import { useArrowKeys } from './useArrowKeys';
 import { useDragSteps } from './useDragSteps';
 import { capital } from '../../design/capital';
@@ -109,6 +110,7 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
       {tried.uneven.map(({ edge, mm }) => (
         <Words key={edge} tone="tight">{`${capital(edge)} gap: ${words.withUnit(mm)} more uneven than allowed.`}</Words>
       ))}
+      {isMoved && <SettingLog record={record} work={workOfSetting(door, setting)} words={words} onLogged={() => setValues({})} />}
       {tried.misfit.map(({ hinge, mm }) => (
         <Words
           key={hinge}

@@ -1,0 +1,63 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { action, type SettingWork, type workOfSetting } from '@proper-swing/core';
+import { StyleSheet, View } from 'react-native';
+import { capital } from '../../design/capital';
+import type { LengthWords } from '../../design/lengthWords';
+import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import { hingeWords, wayWords } from '../../record/planWords';
+import { logWork } from '../../record/writeAdjustment';
+import { newAct } from '../../record/writing';
+
+export interface SettingLogProps {
+  record: CallRecord;
+  work: ReturnType<typeof workOfSetting>;
+  words: LengthWords;
+  onLogged: () => void;
+}
+
+/** What a setting of one's own is made by on this door, to be logged once it is done. */
+export function SettingLog({ record, work: { works, isWhole }, words, onLogged }: SettingLogProps) {
+  const log = () => {
+    const go = newAct();
+    for (const { action: id, hinge, amount, planed } of works) {
+      logWork(record, {
+        ...{ action: id, amount, unit: action(id).unit, go },
+        hinge: hinge ?? null,
+        ...(planed && { fromMm: planed.fromMm, toMm: planed.toMm }),
+      });
+    }
+    onLogged();
+  };
+  return (
+    <View style={styles.log}>
+      {works.map((work) => (
+        <Words key={`${work.action}-${work.hinge ?? ''}`} testID="setting-work">
+          {settingWords(work, words)}
+        </Words>
+      ))}
+      {!isWhole && (
+        <Words tone="tight" testID="setting-not-whole">
+          Some of this is no work that is allowed on this door: tried, but not to be logged here.
+        </Words>
+      )}
+      {isWhole && works.length > 0 && (
+        <Press onPress={log} testID="log-setting">
+          Done so: log it
+        </Press>
+      )}
+    </View>
+  );
+}
+
+/** `Top hinge, shim with card: 3 layers of 0.5 mm card` */
+function settingWords({ action: id, hinge, amount, planed }: SettingWork, words: LengthWords): string {
+  const { title, unit } = action(id);
+  const much = planed
+    ? `${words.bare(planed.fromMm)} at the top to ${words.withUnit(planed.toMm)} at the foot`
+    : wayWords(id, amount, unit, words);
+  return `${hinge === undefined ? '' : `${capital(hingeWords(hinge))}: `}${hinge === undefined ? title : title.toLowerCase()}, ${much}`;
+}
+
+const styles = StyleSheet.create({ log: { gap: SPACE.xs } });
