@@ -43,7 +43,7 @@ export { ACTION_IDS, type ActionId } from './hinged/names/actionIds';
 export { AS_WELL } from './hinged/tables/asWell';
 export { ACTIONS, action, isForbiddenOn } from './hinged/tables/actions';
 export { knownAs, reckoningWith, type Reckoning } from './hinged/tables/doneAt';
-export { WORK_GROUPS, workGroup, type WorkGroup, type WorkGroupId } from './hinged/tables/workGroups';
+export { isAtHinges, WORK_GROUPS, workGroup, type WorkGroup, type WorkGroupId } from './hinged/tables/workGroups';
 export type { Action, ActionEffect } from './hinged/tables/actionEntry';
 export { unitMeasure, UNITS, type UnitMeasure, type UnitName } from './hinged/tables/units';
 export { CAUTIONS, type CautionId } from './hinged/tables/cautions';

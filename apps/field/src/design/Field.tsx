@@ -14,29 +14,51 @@ export interface FieldProps {
   error?: string;
   hint?: string;
   isLong?: boolean;
+  /** Takes the caret with all of it selected, so that typing writes it anew. */
+  selects?: boolean;
+  /** Filled in for the technician and not yet touched. */
+  isGiven?: boolean;
   testID?: string;
 }
 
 /** A labelled line to type in, with its error under it. */
-export function Field({ label, spoken = label, value, onChange, onLeave, error, hint, isLong = false, testID }: FieldProps) {
+export function Field({
+  label,
+  spoken = label,
+  value,
+  onChange,
+  onLeave,
+  error,
+  hint,
+  isLong = false,
+  selects = false,
+  isGiven = false,
+  testID,
+}: FieldProps) {
   const palette = usePalette();
   return (
     <View style={styles.field}>
       <Words kind="label">{label}</Words>
       <TextInput
-        aria-label={spoken}
+        aria-label={isGiven ? `${spoken}, filled in beforehand` : spoken}
         aria-invalid={error !== undefined}
         value={value}
         onChangeText={onChange}
         onBlur={onLeave}
         multiline={isLong}
+        selectTextOnFocus={selects}
         placeholder={hint}
         placeholderTextColor={palette.pencil}
         testID={testID}
         style={[
           styles.input,
           isLong && styles.long,
-          { color: palette.ink, backgroundColor: palette.slab, borderColor: error === undefined ? palette.ink : palette.tight },
+          isGiven && styles.given,
+          {
+            color: isGiven ? palette.pencil : palette.ink,
+            backgroundColor: palette.slab,
+            borderColor: error === undefined ? palette.ink : palette.tight,
+          },
         ]}
       />
       {error !== undefined && (
@@ -58,5 +80,6 @@ const styles = StyleSheet.create({
     fontFamily: FONT.text,
     fontSize: SIZE.text,
   },
+  given: { fontStyle: 'italic', borderStyle: 'dashed' },
   long: { minHeight: 84, paddingVertical: SPACE.s },
 });

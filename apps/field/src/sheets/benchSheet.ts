@@ -43,8 +43,8 @@ export interface BenchSheet<Result = unknown> {
   title: string;
   about: string;
   groups: readonly FieldGroup[];
-  /** Common practice or source the sheet goes by, said under it. */
-  basis: string;
+  /** Common practice or source the sheet goes by, said under it in the person's units. */
+  basis: string | ((words: LengthWords) => string);
   /** Work that it reckons. */
   serves: readonly ActionId[];
   /** In a call, fields that follow from what was read, and those for which the engine's estimate serves where nothing was. */

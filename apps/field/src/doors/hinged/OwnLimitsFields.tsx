@@ -35,6 +35,7 @@ export function OwnLimitsFields({ draft, errors, isFireDoor, onChange }: OwnLimi
             {LIMIT_KEYS.map((key) => (
               <FormCell key={key} takes="third">
                 <Field
+                  selects
                   label={KEY_WORDS[key]}
                   spoken={`${EDGE_WORDS[edge]}, ${KEY_WORDS[key]}`}
                   value={draft.edges[edge][key]}
@@ -48,6 +49,7 @@ export function OwnLimitsFields({ draft, errors, isFireDoor, onChange }: OwnLimi
         </View>
       ))}
       <Field
+        selects
         label={`Even within, ${words.unit}`}
         value={draft.evenWithin}
         onChange={(text) => onChange((was) => ({ ...was, evenWithin: text }))}

@@ -1,6 +1,6 @@
 import { runEngine } from '@proper-swing/contract/engine';
 import { sheet } from '@proper-swing/contract/sheets';
-import { render, screen } from '@testing-library/react-native';
+import { fireEvent, render, screen } from '@testing-library/react-native';
 import { View } from 'react-native';
 import { lengthWords } from '../../design/lengthWords';
 import { SheetAnswer } from './SheetAnswer';
@@ -19,7 +19,14 @@ async function show(name: BenchName, change: object = {}) {
     </View>,
   );
   // The script of an answer is fetched when it is first drawn.
-  await screen.findAllByLabelText(/^(Strike|Torque|Plan|Floor|Slab|Pull|Hinge|Fitting)/, {}, { timeout: 20_000 });
+  await screen.findAllByTestId('answer', {}, { timeout: 20_000 });
+  const why = screen.queryByTestId('why');
+  // Forces and their drawing are told to who asks.
+  if (why !== null) {
+    expect(screen.queryByText(/\d N\b|N·m/)).toBeNull();
+    fireEvent.press(why);
+  }
+  expect(screen.getAllByLabelText(/^(Strike|Torque|Plan|Floor|Slab|Pull|Hinge|Fitting)/).length).toBeGreaterThan(0);
 }
 
 describe('the answer of a sheet', () => {

@@ -25,9 +25,9 @@ export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
   const words = useLengthWords();
   const isWide = width >= WIDE_FROM;
   const answerWidth = Math.min(NARROW_ANSWER, isWide ? width / 2 - 3 * SPACE.l : width - 2 * SPACE.l);
-  const { typed, errors, fault, missing, request, result, type } = state;
+  const { typed, given, errors, fault, missing, request, result, type } = state;
   const [first, ...others] = sheet.groups;
-  const shared = { typed, errors, unit: words.unit, onType: type, ...(origin && { origin }) };
+  const shared = { typed, given, errors, unit: words.unit, onType: type, ...(origin && { origin }) };
   const key = first && (
     <View style={styles.narrow}>
       <Words tone="pencil">{sheet.about}</Words>
@@ -38,7 +38,7 @@ export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
     <View style={styles.narrow}>
       <SheetForm groups={others} {...shared} />
       <Words kind="small" tone="pencil">
-        {sheet.basis}
+        {typeof sheet.basis === 'string' ? sheet.basis : sheet.basis(words)}
       </Words>
     </View>
   );

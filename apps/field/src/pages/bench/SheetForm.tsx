@@ -14,6 +14,8 @@ export interface SheetFormProps {
   /** Whether all of it stands open. */
   isOpen?: boolean;
   typed: Typed;
+  /** What was filled in beforehand. */
+  given?: Typed;
   errors: Readonly<Record<string, string>>;
   /** Unit lengths are typed in. */
   unit: string;
@@ -35,10 +37,11 @@ export function SheetForm({ groups, ...rest }: SheetFormProps) {
 
 type GroupProps = Omit<SheetFormProps, 'groups'> & { group: FieldGroup };
 
-function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, errors, ...rest }: GroupProps) {
+function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, given, errors, ...rest }: GroupProps) {
   const isFilled = fields.some(({ path, isOptional }) => isOptional === true && (typed[path] ?? '') !== '');
   const mayFold =
     !isKeptOpen && fields.every(({ isOptional, needs, usual }) => isOptional === true || needs !== undefined || usual !== undefined);
+  const isGiven = (path: string) => given?.[path] !== undefined && given[path] !== '' && given[path] === typed[path];
   const [isOpen, setIsOpen] = useState(false);
   const isFaulty = fields.some(({ path }) => errors[path] !== undefined);
   const shows = !mayFold || isOpen || isFilled || isFaulty;
@@ -58,7 +61,14 @@ function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, er
           {fields
             .filter(({ needs }) => needs === undefined || (typed[needs] ?? '') !== '')
             .map((field) => (
-              <FieldOf key={field.path} field={field} text={typed[field.path] ?? ''} error={errors[field.path]} {...rest} />
+              <FieldOf
+                key={field.path}
+                field={field}
+                text={typed[field.path] ?? ''}
+                isGiven={isGiven(field.path)}
+                error={errors[field.path]}
+                {...rest}
+              />
             ))}
         </Form>
       )}
@@ -66,9 +76,22 @@ function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, er
   );
 }
 
-type FieldOfProps = Pick<SheetFormProps, 'unit' | 'origin' | 'onType'> & { field: SheetField; text: string; error: string | undefined };
+type FieldOfProps = Pick<SheetFormProps, 'unit' | 'origin' | 'onType'> & {
+  field: SheetField;
+  text: string;
+  isGiven: boolean;
+  error: string | undefined;
+};
 
-function FieldOf({ field: { path, label, kind, unit: own, options, hint, isOptional }, text, error, unit, origin, onType }: FieldOfProps) {
+function FieldOf({
+  field: { path, label, kind, unit: own, options, hint, isOptional },
+  text,
+  isGiven,
+  error,
+  unit,
+  origin,
+  onType,
+}: FieldOfProps) {
   const choices = kind === 'yes' ? YES_NO : options;
   if (choices !== undefined) {
     return (
@@ -92,6 +115,8 @@ function FieldOf({ field: { path, label, kind, unit: own, options, hint, isOptio
         value={text}
         onChange={(typed) => onType(path, typed)}
         error={error}
+        selects
+        isGiven={isGiven}
         hint={hint ?? (isOptional === true ? 'may stay empty' : undefined)}
         testID={`field-${path}`}
       />

@@ -1,9 +1,8 @@
-import { router, useLocalSearchParams } from 'expo-router';
+import { Redirect, router, useLocalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
-import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
 import { SheetBody } from './SheetBody';
 import type { BenchSheet } from '../../sheets/benchSheet';
@@ -16,11 +15,7 @@ export function SheetPage() {
   const { name } = useLocalSearchParams<{ name: string }>();
   const sheet = sheetAt(name);
   if (sheet === undefined) {
-    return (
-      <Page header={<Header title="The bench" onBack={() => router.navigate('/bench')} backLabel="Back to the bench" />}>
-        <Words>There is no such sheet.</Words>
-      </Page>
-    );
+    return <Redirect href="/bench" />;
   }
   return <OnBench key={sheet.name} sheet={sheet} />;
 }

@@ -7,6 +7,8 @@ import { fieldOfError, readSheet, type Typed } from '../../sheets/typedSheet';
 
 export interface SheetState {
   typed: Typed;
+  /** What stood there before anybody typed. */
+  given: Typed;
   errors: Readonly<Record<string, string>>;
   /** Wrong, but of no one field. */
   fault?: string;
@@ -42,6 +44,7 @@ export function useSheet(sheet: BenchSheet, first: Typed, draftKey: string): She
   }
   return {
     typed,
+    given: first,
     errors,
     ...(fault !== undefined && { fault }),
     missing: read.state === 'unfinished' ? read.missing : [],

@@ -79,6 +79,7 @@ function HingeHeights({ draft, set, errors }: CardFormProps) {
   return (
     <>
       <Field
+        selects
         label={`Hinge middles below the top of the slab, ${unit}, commas between`}
         value={draft.hingeHeightsMm}
         onChange={set('hingeHeightsMm')}

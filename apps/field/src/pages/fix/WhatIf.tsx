@@ -1,5 +1,14 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { placeHinges, tryOut, workOfSetting, type HingeName, type Plan, type Setting, type StationId, type Tried } from '@proper-swing/core';
+import {
+  placeHinges,
+  tryOut,
+  workOfSetting,
+  type HingeName,
+  type Plan,
+  type Setting,
+  type StationId,
+  type Tried,
+} from '@proper-swing/core';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';

@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { action, HINGE_LEAVES, isForbiddenOn, workGroup, type HingeName } from '@proper-swing/core';
+import { action, HINGE_LEAVES, isForbiddenOn, isAtHinges, workGroup, type HingeName } from '@proper-swing/core';
 import { Field } from '../../design/Field';
 import { Form, FormCell } from '../../design/Form';
 import { Section, Slip } from '../../design/Section';
@@ -45,7 +45,7 @@ export function WorkForm({ record, work, change, faults }: WorkFormProps) {
           testID="work-remark"
         />
       )}
-      {group?.isAtHinges && <AtHinges record={record} work={work} change={change} faults={faults} />}
+      {isAtHinges(work.action) && <AtHinges record={record} work={work} change={change} faults={faults} />}
       {(!isDoneOnce(own.unit) || isPlaning(work.action)) && <WorkAmount work={work} change={change} words={words} error={faults.amount} />}
       {group?.id === 'screws' && (
         <>
@@ -72,6 +72,7 @@ export function WorkForm({ record, work, change, faults }: WorkFormProps) {
         </FormCell>
         <FormCell>
           <Field
+            selects
             label="Minutes"
             value={work.minutes}
             onChange={(minutes) => change({ minutes })}

@@ -4,6 +4,7 @@ import {
   MM_PER_UNIT,
   placeHinges,
   unitMeasure,
+  isAtHinges,
   workGroup,
   type ActionId,
   type HingeLeaf,
@@ -37,7 +38,7 @@ export function beginWork(id: ActionId): WorkDraft {
   const { at } = action(id);
   return {
     action: id,
-    hinges: at === undefined || workGroup(id)?.isAtHinges !== true ? [] : [at],
+    hinges: at === undefined || !isAtHinges(id) ? [] : [at],
     screws: [],
     amount: 1,
     fromMm: 1,
@@ -85,7 +86,7 @@ export function faultsOf({ action: id, hinges, amount, fromMm, toMm, minutes, re
   const isOther = id === 'otherWork';
   const isNothing = isPlaning(id) ? fromMm === 0 && toMm === 0 : amount === 0;
   return {
-    ...(workGroup(id)?.isAtHinges && !isOther && hinges.length === 0 && { hinges: 'Say at which hinge.' }),
+    ...(isAtHinges(id) && !isOther && hinges.length === 0 && { hinges: 'Say at which hinge.' }),
     ...(corrects !== undefined && hinges.length > 1 && { hinges: 'One entry is of one hinge: log the other by itself.' }),
     ...(isNothing && { amount: 'Nothing was done: take the entry back instead.' }),
     ...(minutes.trim() !== '' && !(time >= 0 && time <= MOST_MINUTES) && { minutes: `Minutes: a number up to ${MOST_MINUTES}.` }),

@@ -55,6 +55,7 @@ export function DoorPart({ form, set, error, preferences }: PartProps & { prefer
           <Form>
             <FormCell>
               <Field
+                selects
                 label={`Slab width, ${form.units}`}
                 value={form.width ?? ''}
                 onChange={set('width')}
@@ -64,6 +65,7 @@ export function DoorPart({ form, set, error, preferences }: PartProps & { prefer
             </FormCell>
             <FormCell>
               <Field
+                selects
                 label={`Slab height, ${form.units}`}
                 value={form.height ?? ''}
                 onChange={set('height')}

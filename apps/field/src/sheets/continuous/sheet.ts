@@ -1,6 +1,6 @@
 import { lazy } from 'react';
 import type { FittingSheet } from '@proper-swing/core/sheets';
-import { benchSheet } from '../benchSheet';
+import { benchSheet, workOnce } from '../benchSheet';
 import { length } from '../fieldKinds';
 import { continuousSays } from './says';
 
@@ -8,7 +8,8 @@ export const continuousSheet = benchSheet<FittingSheet>({
   name: 'hinge.continuous',
   title: 'Full-height hinge',
   about: 'Fitting sheet for a worn door: trim, packers, first screws.',
-  basis: 'Gaps 1/8 in, settling 1/16 in, bearing 7/8 in: common practice, no source. The hinge’s own sheet decides.',
+  basis: ({ withUnit }) =>
+    `Gaps ${withUnit(3.175)}, settling ${withUnit(1.5875)}, bearing ${withUnit(22.225)}: common practice. The hinge’s own sheet decides.`,
   groups: [
     {
       title: 'Opening and slab',
@@ -30,7 +31,8 @@ export const continuousSheet = benchSheet<FittingSheet>({
       ],
     },
   ],
-  serves: ['replaceHinge'],
+  serves: ['replaceHinge', 'fitFullHeight'],
   Answer: lazy(async () => ({ default: (await import('./ContinuousAnswer')).ContinuousAnswer })),
   says: continuousSays,
+  work: () => [workOnce('fitFullHeight', null, 'Full-height hinge fitted')],
 });

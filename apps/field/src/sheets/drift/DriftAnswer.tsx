@@ -1,6 +1,7 @@
 import { CAUTIONS } from '@proper-swing/core';
 import type { Drift, DriftedDoor } from '@proper-swing/core/sheets';
 import { StyleSheet, View } from 'react-native';
+import { Folded } from '../../design/Folded';
 import { Section, Slip } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
@@ -24,13 +25,10 @@ export function DriftAnswer({ result, words, width }: AnswerProps<Drift, Drifted
   return (
     <>
       <Headline tone={halfOpen.moves === 'stays' ? 'right' : 'tight'}>{driftSays(result, words)}</Headline>
-      <TorquePlot drift={result} width={width} />
       <AnswerLine label="Lean of the hinge line, top" figure={leanWords(lean.acrossMm, words)} testID="drift-lean" />
       <AnswerLine label="The lean is known to" figure={`±${words.withUnit(lean.sdMm)}`} />
-      <AnswerLine label="Gravity, at most" figure={`${mostTorqueNm.toFixed(2)} N·m`} />
-      <AnswerLine label="Friction of the hinges" figure={`${friction.meanNm.toFixed(2)} ±${friction.sdNm.toFixed(2)} N·m`} />
       {halfOpen.trend !== 'none' && (
-        <Words>{`${TREND_WORDS[halfOpen.trend]} The latch edge reaches ${Math.round(fastest)} mm a second.`}</Words>
+        <Words>{`${TREND_WORDS[halfOpen.trend]} The latch edge reaches ${words.withUnit(fastest)} a second.`}</Words>
       )}
       {unsure.map((line) => (
         <Words key={line} tone="pencil">
@@ -49,11 +47,17 @@ export function DriftAnswer({ result, words, width }: AnswerProps<Drift, Drifted
           </Section>
         </View>
       </View>
+      <Folded title="Why" testID="why">
+        <AnswerLine label="Gravity, at most" figure={`${mostTorqueNm.toFixed(2)} N·m`} testID="gravity" />
+        <AnswerLine label="Friction of the hinges" figure={`${friction.meanNm.toFixed(2)} ±${friction.sdNm.toFixed(2)} N·m`} />
+        {cures.friction.pins[0] && <AnswerLine label="A bent pin adds about" figure={`${cures.friction.pins[0].addsNm.toFixed(2)} N·m`} />}
+        <TorquePlot drift={result} width={width} />
+        <AccessNote ids={['openingForce', 'closerTime', 'springTime']} />
+      </Folded>
       <Slip label="Take care">
         <Words>{CAUTIONS.support}</Words>
         <Words>A fire door, or one with a closer, must shut by itself: do not add friction.</Words>
       </Slip>
-      <AccessNote ids={['openingForce', 'closerTime', 'springTime']} />
     </>
   );
 }
@@ -72,7 +76,7 @@ function FrictionWay({ cure: { pins, holds, leavesLeanMm }, words }: Way<{ cure:
           testID={`bend-${hinge}`}
         />
       ))}
-      <Words tone="pencil">{`Each adds about ${(pins[0]?.addsNm ?? 0).toFixed(2)} N·m. Door closed, one pin at a time, over a block.`}</Words>
+      <Words tone="pencil">Door closed, one pin at a time, over a block.</Words>
       <Words>{holds ? 'Holds it anywhere.' : 'Bent pins alone will not hold it: throw a hinge.'}</Words>
       <Words tone="pencil">{`Quick; the lean of ${words.withUnit(Math.abs(leavesLeanMm))} stays, and friction wears off.`}</Words>
     </>

@@ -11,7 +11,7 @@ export const driftSheet = benchSheet<Drift>({
   name: 'swing.drift',
   title: 'Drift',
   about: 'Why it moves by itself, where it comes to rest, and both cures side by side.',
-  basis: 'Statics of a leaning hinge line; friction 0.2 and slack of pins: common practice, no source.',
+  basis: 'Statics of a leaning hinge line; friction 0.2 and slack of pins: common practice.',
   groups: [
     {
       title: 'What was tried',

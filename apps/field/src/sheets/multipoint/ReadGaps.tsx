@@ -47,6 +47,7 @@ export function ReadGaps({ keys, optional, store, words }: ReadGapsProps) {
         {[...keys, ...optional].map((key) => (
           <FormCell key={key}>
             <Field
+              selects
               label={`${GAP_WORDS[key]}, ${words.unit}${optional.includes(key) ? ', if read' : ''}`}
               value={typed[key] ?? ''}
               onChange={(text) => setTyped({ ...typed, [key]: text })}

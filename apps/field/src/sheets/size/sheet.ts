@@ -8,7 +8,8 @@ export const sizeSheet = benchSheet<HingesToBuy>({
   name: 'hinge.size',
   title: 'Hinges to buy',
   about: 'How many, how high and how wide.',
-  basis: 'Tables of door hardware handbooks (from memory); one more for a heavy leaf: common practice.',
+  // The handbooks' tables are from memory.
+  basis: 'Tables of door hardware handbooks; one more for a heavy leaf: common practice.',
   groups: [
     {
       title: 'The door',

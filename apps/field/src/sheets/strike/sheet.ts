@@ -17,7 +17,7 @@ export const strikeSheet = benchSheet<StrikeFit>({
   name: 'latch.strike',
   title: 'Bolt and strike',
   about: 'Where the bolt meets its strike, and the least that cures it.',
-  basis: 'Files up to 2 mm, moves beyond; play, hold and bore room: common practice, no source.',
+  basis: ({ withUnit }) => `Files up to ${withUnit(2)}, moves beyond; play, hold and bore room: common practice.`,
   groups: [
     {
       title: 'Where it meets',

@@ -8,7 +8,8 @@ export const twistSheet = benchSheet<Twist>({
   name: 'swing.twist',
   title: 'Slab against stop',
   about: 'One corner touches first: throw a hinge, move the stop, or replace.',
-  basis: 'Plane geometry; warp limit 1/4 in, ANSI/WDMA I.S.1A (from memory); half at the hinge: common practice.',
+  // The warp limit, a quarter inch, is from memory.
+  basis: ({ withUnit }) => `Plane geometry; warp limit ${withUnit(6.35)}, ANSI/WDMA I.S.1A; half at the hinge: common practice.`,
   groups: [
     {
       title: 'Slab to stop at the latch side',

@@ -16,6 +16,7 @@ export const ACTION_IDS = [
   'holdMiddle',
   'bringToLine',
   'stiffenBottom',
+  'fitFullHeight',
   'deepen',
   'turnSideways',
   'turnHeight',

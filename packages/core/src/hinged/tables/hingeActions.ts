@@ -119,6 +119,33 @@ export const HINGE_ACTIONS = {
     cautions: ['support', 'pinch'],
     stopIf: 'The hinge gaps at top or bottom change: it is past the line. Take a layer out.',
   },
+  fitFullHeight: {
+    order: 12,
+    title: 'Fit a full-height hinge',
+    unit: 'job',
+    // The whole door is hung anew: what was amiss at the old hinges is gone, and it hangs as its packers were.
+    effect: {
+      kind: 'cure',
+      cures: ['looseTopScrews', 'strippedTopHoles', 'spreadKnuckles', 'wornPins', 'looseBottomScrews', 'hingeBound'],
+      share: 0.97,
+      shareSd: 0.05,
+      leftSdMm: 0.8,
+    },
+    amounts: [1],
+    minutes: { first: 110, each: 0 },
+    irreversibility: 4,
+    holds: 0.98,
+    parts: 'full-height hinge, its screws and bolts',
+    forbidden: { fireRated: true, why: 'Hinges of a fire door are as its certificate says.' },
+    steps: [
+      'Closer off; old hinges off; slab laid on the box.',
+      'Slab back in the opening on packers from the foot; hinge to the door’s top and to the wall.',
+      'Top frame screw, then the others; four door screws for a trial; swing it.',
+      'Right: packers back, bolts in, covers on, closer back.',
+    ],
+    cautions: ['support', 'pinch'],
+    stopIf: 'It does not swing right on its four screws: out with them, pack anew, new holes.',
+  },
   stiffenBottom: {
     order: 6,
     title: 'Change the bottom hinge for a stronger one',

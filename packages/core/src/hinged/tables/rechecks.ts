@@ -15,6 +15,11 @@ export const RECHECKS: readonly RecheckRow<HingedNames>[] = [
   { effects: ['cure'], actions: ['squareFrame'], stations: ['hinge.top', 'latch.top', 'latch.bottom', 'head.latch', 'bolt.low'] },
   {
     effects: ['cure'],
+    actions: ['fitFullHeight'],
+    stations: ['hinge.top', 'hinge.bottom', 'latch.top', 'latch.bottom', 'head.latch', 'bolt.low'],
+  },
+  {
+    effects: ['cure'],
     place: 'bottom',
     stations: ['hinge.bottom', 'latch.bottom', 'head.latch', 'bolt.low'],
     ifReadBefore: ['foot.latch'],

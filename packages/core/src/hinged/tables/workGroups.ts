@@ -6,6 +6,8 @@ export interface WorkGroup {
   title: string;
   isAtHinges?: true;
   actions: readonly ActionId[];
+  /** Those done to the door as a whole. */
+  whole?: readonly ActionId[];
 }
 
 /** Everything that can be written down, by where on the door it is done. What has another name at another hinge stands here once. */
@@ -28,12 +30,14 @@ export const WORK_GROUPS = [
       'bringToLine',
       'replaceHinge',
       'stiffenBottom',
+      'fitFullHeight',
       'throwHinge',
       'throwForTwist',
       'turnSideways',
       'turnHeight',
       'turnPressure',
     ],
+    whole: ['fitFullHeight'],
   },
   { id: 'pins', title: 'Pins', isAtHinges: true, actions: ['bendPin'] },
   {
@@ -55,4 +59,10 @@ export type WorkGroupId = (typeof WORK_GROUPS)[number]['id'];
 /** The group that a piece of work stands in; work known by another name elsewhere stands with that. */
 export function workGroup(id: ActionId): WorkGroup | undefined {
   return WORK_GROUPS.find(({ actions }) => (actions as readonly ActionId[]).includes(id));
+}
+
+/** Whether work is done at hinges, so that which has to be said. */
+export function isAtHinges(id: ActionId): boolean {
+  const group = workGroup(id);
+  return group?.isAtHinges === true && group.whole?.includes(id) !== true;
 }
