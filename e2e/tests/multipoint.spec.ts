@@ -41,6 +41,8 @@ test('a multipoint door that stands on its sill and will not shut: raised, broug
   expect(finger.taps).toBeLessThanOrEqual(45);
   await finger.tap('session-done');
   await finger.read('5', '5', '5', '5', '5', '5', '5', '5', '5');
+  await finger.tap('stage-prove');
+  await expect(page.getByTestId('handle-proof')).toHaveText('Handle before: one hand, easily.');
   await finger.prove();
   await expectAllSaved(page);
   const turned = house.rows<{ action: string; hinge: string | null }>(

@@ -13,6 +13,8 @@ import { Words } from '../../design/Words';
 import { leftReadings, leftTries, proofOfCall } from '../../record/asLeft';
 import { standingWork } from '../../record/observed';
 import { readingWords } from '../../record/readingWords';
+import { handleChange } from '../../sheets/multipoint/handleChange';
+import { feelWords } from '../../sheets/multipoint/gapWords';
 import { doneWords, howMuchWords, whereWords } from '../../record/workWords';
 import { compareGaps } from './compare';
 import { HandTries } from './HandTries';
@@ -24,6 +26,7 @@ export function Prove({ record }: { record: CallRecord }) {
   const done = standingWork(record);
   const gaps = useMemo(() => compareGaps(record), [record]);
   const verdict = useMemo(() => verdictWords(proofOfCall(record), leftTries(record), leftReadings(record).isAsFound), [record]);
+  const handle = handleChange(record);
   return (
     <>
       <Section title="Verdict">
@@ -50,6 +53,12 @@ export function Prove({ record }: { record: CallRecord }) {
           keyOf={(gap) => gap.station}
           rowTestID={(gap) => `proof-${gap.station}`}
         />
+        {(handle.before ?? handle.now) && (
+          <Words testID="handle-proof">{`Handle ${[
+            ...(handle.before ? [`before: ${feelWords(handle.before)}`] : []),
+            ...(handle.now ? [`now: ${feelWords(handle.now)}`] : []),
+          ].join('; ')}.`}</Words>
+        )}
         {gaps.length === 0 && <Words tone="pencil">No gap has been read on this call.</Words>}
       </Section>
       <Section title="What was done">
