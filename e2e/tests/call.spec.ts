@@ -53,7 +53,7 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
   await expect(page.getByTestId('likely-chance')).toHaveText(`${Math.round(cause.probability * 100)} %`);
 
   await page.getByTestId('to-fix').click();
-  await expect(page.getByTestId('plan-outcome')).toContainText('Tighten what is loose first');
+  await expect(page.getByTestId('plan-outcome')).toContainText('Make what is loose hold first');
   await page.getByTestId('plan-drawing').click();
   for (const { station, afterMm } of plan.gaps.filter((gap) => gap.station !== 'bolt.low')) {
     await expect(page.getByTestId(`gap-${station}`)).toHaveText(new RegExp(`^${Number(afterMm.toFixed(1))}(\\nnot read)?$`));

@@ -9,16 +9,13 @@ test('a top hinge, rung by rung: tightened, held, looked at, bent', async ({ pag
   const callId = await finger.begin(house.url, 'rubsLatchTop');
   await finger.tap('to-look', 'check-topScrews-loose', 'stage-fix');
   await expect(page.getByTestId('step-1')).toContainText('Tighten the hinge screws');
-  await finger.tap('log-next', 'check-topScrews-spinning', 'to-check');
-  await finger.read('4.5', 'Rubs', '5', '0');
-  await finger.tap('to-next-plan');
+  // What spins is made to hold before a gap is read for it.
+  await finger.tap('log-next', 'check-topScrews-spinning');
   await expect(page.getByTestId('step-1')).toContainText('Long screw into the framing');
   await finger.tap('log-next', 'check-topScrews-tight', 'to-check');
   await finger.read('4', '1', '4.5', '0');
   await finger.tap('to-next-plan');
-  // It holds and the gap hardly moved: nobody lets the leaf in before the knuckles have been looked at.
-  await expect(page.getByTestId('plan-outcome')).toContainText('look here');
-  await finger.tap('check-topLeaves-spread');
+  // It holds and the gap is still wide: no leaf is let in deeper for it.
   await expect(page.getByTestId('step-1')).toContainText('Bend the knuckles');
   await finger.tap('log-next', 'to-check');
   await finger.read('2.5', '2.5', '3.5');

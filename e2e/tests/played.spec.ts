@@ -69,7 +69,7 @@ test('loose screws found: they are tightened before any gap is read', async ({ p
   await finger.tap('check-topScrews-tight', 'to-check');
   await finger.read('2', '3', '3', '0');
   await finger.tap('to-next-plan');
-  await expect(page.getByTestId('plan-outcome')).not.toContainText('Tighten what is loose');
+  await expect(page.getByTestId('plan-outcome')).not.toContainText('Make what is loose hold');
   await finger.tap('to-prove');
   await finger.read('3', '3', '3', '3', '3', '3', '2', '2', '2');
   await finger.prove();

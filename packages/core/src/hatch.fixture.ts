@@ -130,6 +130,8 @@ export const HATCH: DoorKind<Hatch> = {
   lowered: { left: -1, right: -1 },
   misfit: { allowedMm: 1, saidFromMm: 0.5 },
   atOnce: [],
+  atOnceUnmeasured: [],
+  lookFirst: [],
   deniesFree: [],
   asWell: [],
   opposite: [],

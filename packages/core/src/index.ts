@@ -40,6 +40,7 @@ export { CAUSES, CAUSE_IDS, cause, type Cause, type CauseForm, type CauseId } fr
 export { FINDINGS, FINDING_IDS, finding, findingAnswer, findingsFor, type Finding, type FindingId } from './hinged/tables/findings';
 export { answerChances, type FindingAnswer } from './model/finding';
 export { ACTION_IDS, type ActionId } from './hinged/names/actionIds';
+export { saysNotHolding } from './hinged/tables/notHolding';
 export { AS_WELL } from './hinged/tables/asWell';
 export { ACTIONS, action, isForbiddenOn } from './hinged/tables/actions';
 export { knownAs, reckoningWith, type Reckoning } from './hinged/tables/doneAt';

@@ -18,6 +18,7 @@ import {
   readingStep,
   reckoningWith,
   recheckAfter,
+  saysNotHolding,
   WALKING_ORDER,
   type AnsweredFinding,
   type DoneStep,
@@ -172,9 +173,12 @@ function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment
       ...(findings.length > 0 && { findings }),
     };
   };
-  // Work after which nothing is gauged is checked by trying it.
-  const isTried = ({ id, action, hinge }: Adjustment) =>
-    recheckAfter(action, hinge ?? undefined).length === 0 && answersAfter(record, id).length > 0;
+  // Work after which nothing is gauged is checked by trying it; and what is found not to hold is gone on with before any gap is read.
+  const isTried = ({ id, action, hinge }: Adjustment) => {
+    const after = answersAfter(record, id);
+    const isNotGauged = recheckAfter(action, hinge ?? undefined).length === 0;
+    return (isNotGauged && after.length > 0) || after.some(({ finding, answer }) => saysNotHolding(finding, answer));
+  };
   const rounds: Round[] = [];
   let unchecked: Adjustment[] = [];
   for (const { work, readings } of workRounds(record)) {

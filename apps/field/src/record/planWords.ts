@@ -121,7 +121,7 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>
       ? 'Before anything is done, try this, and take your time: it all rests on it.'
       : 'Before anything is begun, look here, and look well: much rests on it.',
   'at once': (correction) =>
-    `Tighten what is loose first, about ${minutesOf(correction)} minutes. Then gauge again: every gap may have changed.`,
+    `Make what is loose hold first, about ${minutesOf(correction)} minutes. Then gauge again: every gap may have changed.`,
   true: () => 'Free and even as it stands. Leave it alone.',
   done: () => 'Free and even as gauged. Nothing more to do: prove it.',
   'check all round': () => 'Nothing more is to be done by what is known. Gauge it all round, then prove it.',

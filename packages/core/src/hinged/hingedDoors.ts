@@ -21,6 +21,7 @@ import { RECHECKS } from './tables/rechecks';
 import { side, SIDE_IDS } from './tables/sides';
 import { SIGNS } from './tables/signs';
 import { EYE } from './tables/eye';
+import { NOT_HOLDING } from './tables/notHolding';
 import { TRUST } from './tables/trust';
 import { BOLT_ROOM_MM } from './tables/strikeActions';
 
@@ -70,6 +71,9 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
     { finding: 'topScrews', answer: 'loose', action: 'tighten' },
     { finding: 'bottomScrews', answer: 'loose', action: 'tightenBottom' },
   ],
+  atOnceUnmeasured: NOT_HOLDING,
+  // Knuckles that are spread are bent, and no recess cut for them (common practice, no source).
+  lookFirst: [{ action: 'deepen', place: 'top', finding: 'topLeaves' }],
   deniesFree: [{ finding: 'springBack', answers: ['yes'] }],
   asWell: AS_WELL,
   cautions: CAUTIONS,

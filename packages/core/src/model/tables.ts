@@ -91,6 +91,12 @@ export interface AtOnce<N extends Names = Names> {
   action: N['action'];
 }
 
+/** Answers that ask for a piece of work by itself while nothing else is known. */
+export interface AtOnceUnmeasured<N extends Names = Names> {
+  said: SaidBy<N['finding']>;
+  actions: readonly N['action'][];
+}
+
 /** Sentences of a plan in which a kind of door speaks of its own parts. */
 export interface PlanPhrases {
   /** Nothing that was found brings the door inside its limits. */
@@ -157,6 +163,10 @@ export interface DoorTables<N extends Names = Names> {
   rechecks: readonly RecheckRow<N>[];
   /** What is done at once when it is found undone, before anything is measured. */
   atOnce: readonly AtOnce<N>[];
+  /** What is done at once as long as too little is known to weigh it against other work: the first action of a row that is allowed. */
+  atOnceUnmeasured: readonly AtOnceUnmeasured<N>[];
+  /** What is looked at before timber is cut at a place. */
+  lookFirst: readonly { action: N['action']; place: N['place']; finding: N['finding'] }[];
   /** Tries that show a door not to be free whatever its gaps say. */
   deniesFree: readonly SaidBy<N['finding']>[];
   /** What is done as well when it is found so, after the places have been set; it moves no gap. */

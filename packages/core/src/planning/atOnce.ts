@@ -1,6 +1,7 @@
 import type { Belief } from '../inference/belief';
 import type { Observations } from '../inference/observed';
 import type { Action } from '../model/action';
+import { saidOf } from './sidesTold';
 
 /** What was found undone and has not been done since, of what is allowed. */
 export function leftUndone({ model, answers, done }: Belief, allowed: readonly Action[]): Action[] {
@@ -8,6 +9,16 @@ export function leftUndone({ model, answers, done }: Belief, allowed: readonly A
     const isFound = answers.some((each) => each.finding === finding && each.answer.id === answer);
     const isDone = done.some(({ action }) => action === id);
     return isFound && !isDone ? allowed.filter((action) => action.id === id) : [];
+  });
+}
+
+/** What was found not to hold, as it is now, and is made to hold while too little is known to weigh other work against it. */
+export function leftLoose(belief: Belief, observed: Observations, allowed: readonly Action[]): Action[] {
+  const { model, done } = belief;
+  const isSaid = saidOf(model, observed);
+  return model.tables.atOnceUnmeasured.flatMap(({ said, actions }) => {
+    if (!isSaid(said) || actions.some((id) => done.some(({ action }) => action === id))) return [];
+    return actions.flatMap((id) => allowed.find((action) => action.id === id) ?? []).slice(0, 1);
   });
 }
 

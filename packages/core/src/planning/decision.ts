@@ -62,7 +62,7 @@ export interface DecisionRule<S> {
 export const RULES_BEFORE: readonly DecisionRule<Before>[] = [
   {
     outcome: 'at once',
-    because: 'What is loose is tightened before anything is measured: half a minute, and every gap may change.',
+    because: 'What is loose is made to hold before anything is measured: every gap may change.',
     holds: ({ undone, unknown }) => undone > 0 && unknown > 0,
   },
   {

@@ -7,7 +7,7 @@ import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import { seededRandom } from '../numbers/seededRandom';
-import { leftUndone, undoneSeenOnce } from './atOnce';
+import { leftLoose, leftUndone, undoneSeenOnce } from './atOnce';
 import { boardWithoutGaps, gapBoard, meetingAsIs, type GapBoard } from './board';
 import { candidate, nothingSet, untreated, type Candidate, type Trial } from './candidate';
 import { causesToTreat } from './causesToTreat';
@@ -44,6 +44,8 @@ export interface Facts extends Before {
   treat: readonly Cause[];
   allowed: readonly Action[];
   undoneWork: readonly Action[];
+  /** What is done before anything is measured. */
+  atOnceWork: readonly Action[];
   /** More was found undone than what one look alone found so. */
   isSureOfUndone: boolean;
   /** Tried twice, or after work, it was not free, whatever its gaps say. */
@@ -90,10 +92,11 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   const needsNothing = treat.length === 0 && asWell.length === 0 && isGood && !isSureOfUndone && !isDeniedFree;
   const deniedOnce = denying.map(({ finding }) => finding);
   const unknown = readFirst(observed, belief, board);
+  const atOnceWork = unknown.length > 0 ? [...undoneWork, ...leftLoose(belief, observed, allowed)] : undoneWork;
   const doubtedFrom = (sd?: number) => doubtfulReadings(observed, belief, sd).filter(({ station }) => isPlannedBy(station, trial));
   const doubtful = doubtedFrom();
   return {
-    ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork, isSureOfUndone, isDeniedFree, asWell },
+    ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork, atOnceWork, isSureOfUndone, isDeniedFree, asWell },
     toRead: unreadOf(model, observed),
     somewhatDoubtful: () => {
       const odd = oddOnEdge(observed, belief, DOUBT_DECIDING_FROM_SD);
@@ -117,7 +120,7 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
     ),
     unknown: unknown.length,
     doubted: doubtful.length,
-    undone: undoneWork.length,
+    undone: atOnceWork.length,
     needsNothing,
     hasWorked: belief.done.length > 0,
     isFullyChecked: isFullyChecked(observed, board),

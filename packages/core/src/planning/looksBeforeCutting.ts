@@ -1,4 +1,6 @@
 import type { NextBest } from '../inference/nextBest';
+import type { Observations } from '../inference/observed';
+import type { DoorModel } from '../model/doorModel';
 import type { Candidate } from './candidate';
 
 /** Work at a place that is as hard to undo as this cuts there: a leaf let in deeper. */
@@ -7,6 +9,15 @@ const CUTS_FROM = 3;
 const TELLS_FROM_BITS = 0.3;
 
 export const cutsAtPlace = ({ found }: Candidate): boolean => found.settings.some(({ action }) => action.irreversibility >= CUTS_FROM);
+
+/** Looks at the places where a plan cuts that are always taken first and that nobody has taken. */
+export function looksOwedTo({ tables, places, findings }: DoorModel, { findings: answered, rounds = [] }: Observations, { found }: Candidate): string[] {
+  const taken = new Set([...answered, ...rounds.flatMap((round) => round.findings ?? [])].map(({ finding }) => finding));
+  return tables.lookFirst
+    .filter(({ action, place }) => found.settings.some((set) => set.action.id === action && places[Number(set.where)] === place))
+    .map(({ finding }) => finding)
+    .filter((id) => !taken.has(id) && findings.some((each) => each.id === id));
+}
 
 /** The look untaken that tells most, where it tells much; readings are left to whoever asks for them. */
 export function tellingLooks({ choices }: NextBest): string[] {

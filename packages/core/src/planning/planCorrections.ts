@@ -21,7 +21,7 @@ import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
 import { soleLooks } from './soleLooks';
 import { triesToRepeat } from './triesToRepeat';
-import { cutsAtPlace, tellingLooks } from './looksBeforeCutting';
+import { cutsAtPlace, looksOwedTo, tellingLooks } from './looksBeforeCutting';
 import { uncertaintyOf } from './uncertainty';
 import { withReasons } from './sameAgain';
 
@@ -57,14 +57,14 @@ const STAYS_SO: readonly PlanOutcome[] = ['true', 'done', 'check all round'];
 
 /** What is said where a rule decides before anything is searched for. */
 function withoutSearch(facts: Facts, outcome: PlanOutcome): Correction {
-  const { belief, board, trial, leftAlone, treat, undoneWork } = facts;
+  const { belief, board, trial, leftAlone, treat, atOnceWork } = facts;
   const isAtOnce = outcome === 'at once';
   const isKnown = !isAtOnce && !KNOWS_LITTLE.includes(outcome);
   return {
     ...facts.said,
     outcome,
     lookAgain: outcome === 'look again' ? facts.looksToTakeAgain() : [],
-    plans: planned(facts, [['quickest', isAtOnce ? doneAtOnce(trial, undoneWork) : leftAlone]], []),
+    plans: planned(facts, [['quickest', isAtOnce ? doneAtOnce(trial, atOnceWork) : leftAlone]], []),
     settingAlone: isKnown ? settingAloneOf(belief.model, [], leftAlone) : { can: false, chanceTrue: 0 },
     lost: [],
     advice: adviceFor(belief, isAtOnce ? treat : [], { board, gaps: leftAlone.found.gaps, staysSo: STAYS_SO.includes(outcome) }),
@@ -84,7 +84,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const treatedSo = treat.filter(({ cures }) => heavy.some(({ id }) => cures.includes(id)));
   const looks = once(() => soleLooks(belief, observed, treatedSo, KNOWN_FROM));
   const tries = once(() => triesToRepeat(belief, observed, first));
-  const looksBefore = once(() => (cutsAtPlace(first) ? tellingLooks(next()) : []));
+  const looksBefore = once(() => (cutsAtPlace(first) ? [...looksOwedTo(belief.model, observed, first), ...tellingLooks(next())] : []));
   const outcome =
     decide(RULES_AFTER, {
       ...facts,

@@ -60,7 +60,7 @@ describe('the outcome in one line', () => {
     expect(told({ outcome: 'cures', binds: 'book', plans: beyond })).toContain('within a few tenths');
     expect(told({ outcome: 'helps' })).toContain('no more is promised');
     expect(told({ outcome: 'find out first' })).toContain('before a hinge is touched');
-    expect(told({ outcome: 'at once' })).toContain('Tighten what is loose first');
+    expect(told({ outcome: 'at once' })).toContain('Make what is loose hold first');
     expect([told({ outcome: 'done' }), told({ outcome: 'check all round' })]).toEqual([
       expect.stringContaining('prove it') as string,
       expect.stringContaining('Gauge it all round') as string,

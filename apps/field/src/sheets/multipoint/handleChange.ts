@@ -11,6 +11,9 @@ export function handleChange(record: CallRecord): { before?: HandleFeel; now?: H
   const typed = (field: string) => kept?.figures.find((each) => each.field === field)?.typed;
   const before = handleFrom(typed('handle.effort'), typed('handle.bounces'));
   const felt = standingWork(record).findLast((work) => work.felt?.effort != null)?.felt;
-  const now = handleFrom(felt?.effort == null ? undefined : String(felt.effort), felt?.bounces == null ? undefined : felt.bounces ? 'yes' : 'no');
+  const now = handleFrom(
+    felt?.effort == null ? undefined : String(felt.effort),
+    felt?.bounces == null ? undefined : felt.bounces ? 'yes' : 'no',
+  );
   return { ...(before && { before }), ...(now && { now }) };
 }
