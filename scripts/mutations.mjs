@@ -197,13 +197,13 @@ export const MUTATIONS = [
     'a gap that troubled no one is not read again',
     core('planning/steps.ts', '.filter((station) => readBefore.includes(station))', '', 'planning/steps'),
   ],
-  ['proud heads are seated only where found', core('planning/rulings.ts', 'return isFound && (', 'return (', 'hinged/hingeWork')],
+  ['proud heads are seated only where found', core('planning/rulings.ts', '(whenFound === undefined || isFound(whenFound)) && (', '(', 'hinged/hingeWork')],
   [
     'the next pin waits for the first',
     core(
       'planning/rulings.ts',
-      'return isFound && (after === undefined || done.some(({ action }) => action === after));',
-      'return isFound;',
+      ' && (after === undefined || done.some(({ action }) => action === after));',
+      ';',
       'hinged/hingeWork',
     ),
   ],
@@ -260,7 +260,7 @@ export const MUTATIONS = [
   ['work at the bottom has its own name', core('hinged/tables/doneAt.ts', "tighten: { bottom: 'tightenBottom' },", '', 'hinged/doneAt')],
   ['a door that waits weighs nothing', core('planning/planCorrections.ts', ' || weighed.isWaiting ? []', ' ? []', 'planning/correcting')],
   ['free is not claimed untried', core('hinged/proof/proof.ts', 'untried.length === 0)', 'true)', 'hinged/proof')],
-  ['even is not claimed ungauged', core('hinged/proof/proof.ts', 'unjudged.length === 0)', 'true)', 'hinged/proof')],
+  ['even is not claimed ungauged', core('hinged/proof/proof.ts', 'unjudged.length === 0 && looksOut', 'looksOut', 'hinged/proof')],
   ['what was found is no proof after work', field('record/asLeft.ts', ' || standingWork(record).length > 0', '', 'record/asLeft')],
   [
     'tries from before the work are let go',
@@ -320,4 +320,44 @@ export const MUTATIONS = [
   ['a door that springs twice is not free', core('planning/facts.ts', ' && !isDeniedFree', '', 'hinged/leftInPeace')],
   ['what springs is looked for', core('planning/decision.ts', 'isDeniedFree && !hasWork(first)', 'false', 'hinged/leftInPeace')],
   ['the same work at all places is always tried', core('planning/candidates.ts', '...(isAlikeTried ? [] : [alike])', '', 'hinged/alike')],
+  [
+    'what spins is made to hold before it is measured',
+    core(
+      'planning/facts.ts',
+      'unknown.length > 0 ? [...undoneWork, ...leftLoose(belief, observed, allowed)] : undoneWork',
+      'undoneWork',
+      'hinged/topHingeRungs',
+    ),
+  ],
+  [
+    'what was made to hold is not done again',
+    core(
+      'planning/atOnce.ts',
+      '!isSaid(said) || actions.some((id) => done.some(({ action }) => action === id))',
+      '!isSaid(said)',
+      'hinged/topHingeRungs',
+    ),
+  ],
+  [
+    'knuckles are looked at before a recess is cut',
+    core('planning/planCorrections.ts', '...looksOwedTo(belief.model, observed, first), ', '', 'hinged/topHingeRungs'),
+  ],
+  ['the second complaint counts for less', core('inference/takenAnswers.ts', 'isBesides ? TOLD_BESIDES : 1', '1', 'hinged/complaints')],
+  [
+    'every complaint tells of its side',
+    core('planning/sidesTold.ts', '[...(first.get(finding) ?? []), answer]', '[answer]', 'hinged/complaints'),
+  ],
+  [
+    'what spins in the edge is not held in the leg',
+    core('planning/rulings.ts', 'if (notWhenFound !== undefined && isFound(notWhenFound)) return false;', '', 'hinged/hingeWork'),
+  ],
+  ['even by eye rests on each edge', core('hinged/proof/proof.ts', '>= LEAST_ON_EDGE);', '>= 0);', 'proof/proof')],
+  [
+    'what looks out is not even',
+    core('hinged/proof/proof.ts', 'unjudged.length === 0 && looksOut.length === 0', 'unjudged.length === 0', 'proof/proof'),
+  ],
+  [
+    'two cams of a keep are turned in turn',
+    core('sheets/multipoint/keepCams.ts', '?.cam ?? 2) === 1', '?.cam ?? 2) === 9', 'multipoint/session'),
+  ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

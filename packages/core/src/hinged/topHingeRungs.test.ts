@@ -45,6 +45,15 @@ describe('a top hinge whose screws are loose, then spin, and whose knuckles are 
     expect(spun('tight').outcome).toBe('measure first');
     // Fixings of a fire door are as its certificate says.
     expect(spun('spinning', { fireRated: true }).outcome).toBe('measure first');
+    const heldUnlooked = planFor(
+      ...((observed: Observed) => [observed, believe(observed)] as const)({
+        door,
+        readings: [],
+        findings: [found('topScrews', 'spinning')],
+        rounds: [{ done: [{ action: 'longScrew', hinge: 'top', amount: 1 }], readings: [] }],
+      }),
+    );
+    expect(heldUnlooked.outcome).not.toBe('at once');
     const tightenedFirst = planAfter([{ ...TIGHTENED, readings: [] }]);
     expect([tightenedFirst.outcome, worksOf(tightenedFirst)]).toEqual(['at once', ['longScrew top']]);
     const held = planAfter([

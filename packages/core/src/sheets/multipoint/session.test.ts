@@ -258,6 +258,9 @@ describe('the keeps', () => {
       const { keep, cam: which, quarters } = cam;
       session = { ...session, keepGoes: [...session.keepGoes, { keep, ...(which && { cam: which }), quarters, handle }] };
     }
+    // Turned by half of what it has, the upper one waits for the lower.
+    const halfway = { ...session, keepGoes: [{ keep: 'centre' as const, cam: 1 as const, quarters: -0.5, handle: stiff(3) }] };
+    expect(nextTurns(halfway).cam).toMatchObject({ keep: 'centre', cam: 2 });
     expect(asked).toEqual([
       'Centre keep, at the latch, upper cam',
       'Centre keep, at the latch, lower cam',
