@@ -94,7 +94,7 @@ describe('what to do now', () => {
 describe('the sense of a screw', () => {
   it('is asked until it is told, then said for the way that is wanted', () => {
     const { settings } = show();
-    expect(screen.getByText('hex key 4 mm. Which way is toward the latch? Try a quarter, look, and tell:')).toBeTruthy();
+    expect(screen.getByText('Hex key 4 mm. Which way is toward the latch? Try a quarter, look, and tell:')).toBeTruthy();
     fireEvent.press(screen.getByTestId('sense-side-clockwise'));
     expect(settings).toEqual([{ 'sense.side': 'clockwise' }]);
   });

@@ -1,4 +1,5 @@
 import { USUAL_KEYS } from '@proper-swing/core';
+import { capital } from '../../design/capital';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
 import { Words } from '../../design/Words';
@@ -25,7 +26,7 @@ export function ScrewSense({ kind, store: { settings, setSettings }, plus, minus
   if (sense === undefined) {
     return (
       <View style={styles.asked}>
-        <Words>{`${key}. Which way is ${wanted}? Try a quarter, look, and tell:`}</Words>
+        <Words>{`${capital(key)}. Which way is ${wanted}? Try a quarter, look, and tell:`}</Words>
         <Choice
           label={`Which way is ${wanted}`}
           options={SENSES}
@@ -36,7 +37,7 @@ export function ScrewSense({ kind, store: { settings, setSettings }, plus, minus
       </View>
     );
   }
-  return <Words testID={`sense-${kind}`}>{`${key}, ${way < 0 ? TURNED[sense] : sense}: ${wanted}.`}</Words>;
+  return <Words testID={`sense-${kind}`}>{`${capital(key)}, ${way < 0 ? TURNED[sense] : sense}: ${wanted}.`}</Words>;
 }
 
 const SENSES: readonly { id: Sense; label: string }[] = [
