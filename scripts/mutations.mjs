@@ -197,15 +197,13 @@ export const MUTATIONS = [
     'a gap that troubled no one is not read again',
     core('planning/steps.ts', '.filter((station) => readBefore.includes(station))', '', 'planning/steps'),
   ],
-  ['proud heads are seated only where found', core('planning/rulings.ts', '(whenFound === undefined || isFound(whenFound)) && (', '(', 'hinged/hingeWork')],
+  [
+    'proud heads are seated only where found',
+    core('planning/rulings.ts', '(whenFound === undefined || isFound(whenFound)) && (', '(', 'hinged/hingeWork'),
+  ],
   [
     'the next pin waits for the first',
-    core(
-      'planning/rulings.ts',
-      ' && (after === undefined || done.some(({ action }) => action === after));',
-      ';',
-      'hinged/hingeWork',
-    ),
+    core('planning/rulings.ts', ' && (after === undefined || done.some(({ action }) => action === after));', ';', 'hinged/hingeWork'),
   ],
   [
     'what a try finds not to hold holds nothing',

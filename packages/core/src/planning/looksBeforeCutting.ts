@@ -11,7 +11,11 @@ const TELLS_FROM_BITS = 0.3;
 export const cutsAtPlace = ({ found }: Candidate): boolean => found.settings.some(({ action }) => action.irreversibility >= CUTS_FROM);
 
 /** Looks at the places where a plan cuts that are always taken first and that nobody has taken. */
-export function looksOwedTo({ tables, places, findings }: DoorModel, { findings: answered, rounds = [] }: Observations, { found }: Candidate): string[] {
+export function looksOwedTo(
+  { tables, places, findings }: DoorModel,
+  { findings: answered, rounds = [] }: Observations,
+  { found }: Candidate,
+): string[] {
   const taken = new Set([...answered, ...rounds.flatMap((round) => round.findings ?? [])].map(({ finding }) => finding));
   return tables.lookFirst
     .filter(({ action, place }) => found.settings.some((set) => set.action.id === action && places[Number(set.where)] === place))

@@ -85,6 +85,13 @@ const LENGTH_IN: Rows = [
   [type('-', '+/−'), type('0'), UNREACHABLE, NEXT],
 ];
 
+/** Where a level or a rule shows nothing amiss that is one tap, by the name the trade has for it. */
+const NOUGHTS: Readonly<Partial<Record<string, string>>> = { plumb: 'Plumb', level: 'Level', straight: 'Straight', bolt: 'In line' };
+
+/** The keys of a length with one more for nought; the last key of the other rows takes its width. */
+const withNought = (rows: Rows, label: string): Rows =>
+  rows.map((row, i) => (i === 0 ? [...row, enter('0', label)] : row.map((key, at) => (at === row.length - 1 ? wide(key) : key))));
+
 const GAP_PADS: Readonly<Record<Preferences['units'], Readonly<Record<Exclude<GapPad, 'gauge'>, Rows>>>> = {
   mm: { digits: GAP_MM_DIGITS, eye: GAP_BY_EYE },
   in: { digits: GAP_IN_DIGITS, eye: GAP_BY_EYE },
@@ -93,7 +100,11 @@ const GAP_PADS: Readonly<Record<Preferences['units'], Readonly<Record<Exclude<Ga
 /** The keys for a station, in the person's units and by the pad they chose last. */
 export function keypadFor(id: StationId, { units, finest, gapPad }: Pick<Preferences, 'units' | 'finest' | 'gapPad'>): Rows {
   const { kind, edge } = station(id);
-  if (kind !== 'gap') return units === 'mm' ? LENGTH_MM : LENGTH_IN;
+  if (kind !== 'gap') {
+    const rows = units === 'mm' ? LENGTH_MM : LENGTH_IN;
+    const nought = NOUGHTS[id.split('.')[0] ?? ''];
+    return nought === undefined ? rows : withNought(rows, nought);
+  }
   if (gapPad !== 'gauge') return GAP_PADS[units][gapPad];
   if (units === 'in') return finest === 64 ? GAP_IN_64 : GAP_IN;
   return edge === 'foot' ? FOOT_MM : GAP_MM;

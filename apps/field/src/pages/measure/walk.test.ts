@@ -72,6 +72,20 @@ describe('the keypad', () => {
     expect(labels('plumb.hinge', { gapPad: 'eye' })).not.toContain('Rubs');
   });
 
+  it('what a level shows to be in order is one tap, by its own name', () => {
+    expect([
+      labels('plumb.hinge').includes('Plumb'),
+      labels('level.head').includes('Level'),
+      labels('bolt.low').includes('In line'),
+    ]).toEqual([true, true, true]);
+    expect(keysFor('plumb.across', { units: 'in' }).flat()).toContainEqual({ id: 'enter-0', label: 'Plumb', does: 'enter', text: '0' });
+    expect(
+      keysFor('slab.width')
+        .flat()
+        .some(({ does }) => does === 'enter'),
+    ).toBe(false);
+  });
+
   it('every pad of a gap leads to another, and from each there is a way back', () => {
     expect(labels('latch.mid')).toEqual(expect.arrayContaining(['By eye', '0–9']));
     expect(labels('latch.mid', { gapPad: 'digits' })).toEqual(expect.arrayContaining(['By eye', 'Gauge']));
