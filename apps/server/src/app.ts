@@ -8,6 +8,7 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { DataSource } from 'typeorm';
 import { answerProblems, problem } from './http/problem';
+import { committing } from './record/committing';
 import { callViews } from './record/callViews';
 import { recordStore } from './record/recordStore';
 import { apiRouter } from './routes/apiRouter';
@@ -45,7 +46,8 @@ export function createApp({ store, logger, webRoot }: AppParts): Express {
     next();
   });
 
-  app.use(API, apiRouter(recordStore(store), callViews(store), VERSION));
+  const writes = committing(store);
+  app.use(API, apiRouter(recordStore(store, writes), callViews(store), { version: VERSION, fault: writes.fault }));
   app.use(API, (request) => {
     throw problem(404, 'No such address', `${request.method} ${request.originalUrl} is not part of this API.`);
   });

@@ -1,24 +1,11 @@
 import { EngineRequestError } from '@proper-swing/contract/engine';
 import { DomainError } from '@proper-swing/core';
-import type { FieldError, Problem } from '@proper-swing/contract';
+import type { Problem } from '@proper-swing/contract';
 import type { ErrorRequestHandler } from 'express';
+import { databaseProblem } from '../record/databaseProblem';
+import { HttpProblem, problem } from './httpProblem';
 
-/** An answer that is an error, in the terms of RFC 9457. */
-export class HttpProblem extends Error {
-  constructor(
-    readonly status: number,
-    readonly title: string,
-    readonly detail: string,
-    readonly errors: readonly FieldError[] = [],
-  ) {
-    super(detail);
-    this.name = 'HttpProblem';
-  }
-}
-
-export function problem(status: number, title: string, detail: string, errors: readonly FieldError[] = []): HttpProblem {
-  return new HttpProblem(status, title, detail, errors);
-}
+export { HttpProblem, problem } from './httpProblem';
 
 /** Turns whatever was thrown into problem JSON; what nobody foresaw is logged and told as 500 without its insides. */
 export const answerProblems: ErrorRequestHandler = (error: unknown, request, response, next) => {
@@ -46,7 +33,7 @@ function asProblem(error: unknown): HttpProblem | undefined {
   if (error instanceof EngineRequestError) return problem(422, 'The request is wrong', error.message, error.errors);
   if (error instanceof DomainError)
     return problem(422, 'The request makes no sense', error.message, [{ field: error.field, message: error.message }]);
-  return fromBodyParser(error);
+  return fromBodyParser(error) ?? databaseProblem(error);
 }
 
 /** What express.json and the router throw, by their `type` or `status`. */

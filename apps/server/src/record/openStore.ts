@@ -23,7 +23,8 @@ export async function dataSourceFor(file: string, lastMigration?: string): Promi
     prepareDatabase: (db: unknown) => {
       const { pragma } = db as Pragmas;
       const set = pragma.bind(db);
-      set('busy_timeout = 5000');
+      // A write waits its turn without holding up everything else: `committing` asks again.
+      set('busy_timeout = 40');
       set('foreign_keys = ON');
       set('synchronous = FULL');
     },

@@ -3,6 +3,7 @@ import { withoutAbsent } from '@proper-swing/contract/fields';
 import { isDeepStrictEqual } from 'node:util';
 import { MoreThan, type DataSource, type EntityManager, type FindOptionsWhere, type ObjectLiteral, type Repository } from 'typeorm';
 import { problem } from '../http/problem';
+import { committing, type Committing } from './committing';
 import { CARD_REVISION, table } from './tables';
 
 type Body = RecordBodies[RecordKind];
@@ -25,13 +26,9 @@ export interface RecordStore {
   list: (kind: RecordKindEntry, options: { cursor?: string; limit: number; parentId?: string }) => Promise<Page<Body>>;
 }
 
-export function recordStore(source: DataSource): RecordStore {
-  const inTurn = oneAtATime();
+export function recordStore(source: DataSource, { run }: Committing = committing(source)): RecordStore {
   return {
-    put: (kind, body) =>
-      inTurn(() =>
-        source.transaction((manager) => (kind.manner === 'card' ? putCard(manager, kind, body) : putEntry(manager, kind, body))),
-      ),
+    put: (kind, body) => run((manager) => (kind.manner === 'card' ? putCard(manager, kind, body) : putEntry(manager, kind, body))),
     get: async (kind, id) => bodyOf(await rows(source.manager, kind).findOneBy({ id })),
     list: async (kind, { cursor, limit, parentId }) => {
       const where: FindOptionsWhere<ObjectLiteral> = {
@@ -87,7 +84,8 @@ async function putCard(manager: EntityManager, kind: RecordKindEntry, body: Body
   }
   await requireParent(manager, kind, body);
   await revisions.insert({ kind: kind.kind, id: body.id, revision: body.revision, body });
-  await rows(manager, kind.kind).save(rowOf(kind, body));
+  // The transaction is the store's own.
+  await rows(manager, kind.kind).save(rowOf(kind, body), { transaction: false });
   return 'created';
 }
 
@@ -120,14 +118,4 @@ function bodyOf(row: ObjectLiteral | null): Body | undefined {
 function sameBody(a: Body, b: Body): boolean {
   const plain = (body: Body) => withoutAbsent({ ...body, ...('withdrawn' in body && body.withdrawn !== true && { withdrawn: null }) });
   return isDeepStrictEqual(plain(a), plain(b));
-}
-
-/** SQLite has one writer, and one connection one transaction: writes queue up here rather than fail. */
-function oneAtATime(): <T>(work: () => Promise<T>) => Promise<T> {
-  let last: Promise<unknown> = Promise.resolve();
-  return (work) => {
-    const next = last.then(work, work);
-    last = next.catch(() => undefined);
-    return next;
-  };
 }

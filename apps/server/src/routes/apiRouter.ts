@@ -2,20 +2,20 @@ import { RECORD_KINDS, recordRoutes, ROUTES, type Route } from '@proper-swing/co
 import { Router, type Request, type Response } from 'express';
 import type { CallViews } from '../record/callViews';
 import type { RecordStore } from '../record/recordStore';
-import { handlers } from './handlers';
+import { handlers, type ServerState } from './handlers';
 import { recordHandlers } from './recordHandlers';
 
 type Answering = (request: Request, response: Response) => unknown;
 
 /** Every route of the table with what answers it; a route without an answer does not compile. */
-export function apiRouter(store: RecordStore, views: CallViews, version: string): Router {
+export function apiRouter(store: RecordStore, views: CallViews, server: ServerState): Router {
   const router = Router();
   const answer = ({ method, path }: Route, answering: Answering) =>
     router[method](path, async (request, response) => {
       const body = await answering(request, response);
       response.json(body);
     });
-  const own = handlers(views, version);
+  const own = handlers(views, server);
   for (const id of Object.keys(ROUTES) as (keyof typeof ROUTES)[]) answer(ROUTES[id], own[id]);
   for (const kind of RECORD_KINDS) {
     const routes = recordRoutes(kind.kind);

@@ -2,17 +2,28 @@ import type { Health, RouteId } from '@proper-swing/contract';
 import { describeEngine, ENGINE, engineFunction, runEngine } from '@proper-swing/contract/engine';
 import { openApiDocument } from '@proper-swing/contract/openApi';
 import type { Request } from 'express';
-import { problem } from '../http/problem';
+import { problem, type HttpProblem } from '../http/problem';
 import { readCallCursor, readInstant, readLimit } from '../http/query';
 import type { CallViews } from '../record/callViews';
 
 /** Answers a request, or throws what is wrong with it. */
 export type Handler = (request: Request) => unknown;
 
+/** What the server tells of itself. */
+export interface ServerState {
+  version: string;
+  /** Why no write is taken; nothing while they are. */
+  fault: () => Promise<HttpProblem | undefined>;
+}
+
 /** What answers each route that is not about one kind of record. */
-export function handlers(views: CallViews, version: string): Readonly<Record<RouteId, Handler>> {
+export function handlers(views: CallViews, { version, fault }: ServerState): Readonly<Record<RouteId, Handler>> {
   return {
-    health: (): Health => ({ status: 'ok', version }),
+    health: async (): Promise<Health> => {
+      const reason = await fault();
+      if (reason !== undefined) throw reason;
+      return { status: 'ok', version };
+    },
     openApi: () => openApiDocument(version),
     callSummaries: (request) => {
       const [from, to, cursor] = [readInstant(request, 'from'), readInstant(request, 'to'), readCallCursor(request)];
