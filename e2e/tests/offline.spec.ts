@@ -112,3 +112,31 @@ test('what the server refuses is said, kept and can be let go', async ({ page, c
   await tapReading(page, '3');
   await expectAllSaved(page);
 });
+
+test('the log-in page of a network confirms nothing: what was read is kept, and sent once the server itself answers', async ({
+  page,
+  house,
+}) => {
+  await openSaggingDoor(page, house.url);
+  await page.getByTestId('to-measure').click();
+  await tapReading(page, '4.6');
+  await expectAllSaved(page);
+  await page.route('**/api/**', (route) =>
+    route.fulfill({ status: 200, contentType: 'text/html', body: '<title>Welcome. Please log in.</title>' }),
+  );
+  await tapReading(page, '2.6');
+  await tapReading(page, 'rubs');
+  await expect(page.getByTestId('save-sign')).not.toHaveText('Saved');
+  const callId = callIdOf(page);
+  const stations = () =>
+    house
+      .rows<{ station: string }>(
+        'SELECT r.station FROM reading r JOIN reading_set s ON s.id = r.setId WHERE s.callId = ? ORDER BY r.id',
+        callId,
+      )
+      .map(({ station }) => station);
+  expect(stations()).toEqual(['latch.bottom']);
+  await page.unroute('**/api/**');
+  await expectAllSaved(page);
+  expect(stations()).toEqual(['latch.bottom', 'latch.mid', 'latch.top']);
+});

@@ -20,8 +20,8 @@ describe('calling the server', () => {
     expect(await callApi('/api/sites')).toEqual({ items: [1] });
   });
 
-  it('writes a record as JSON', async () => {
-    answers(() => Promise.resolve(response(201, {})));
+  it('writes a record as JSON, and is done when the same record comes back', async () => {
+    answers(() => Promise.resolve(response(201, { id: 'a', text: 'as kept' })));
     await putRecord('/api/notes/a', { id: 'a' });
     expect(globalThis.fetch).toHaveBeenCalledWith('/api/notes/a', {
       method: 'PUT',
@@ -29,27 +29,62 @@ describe('calling the server', () => {
       headers: { 'Content-Type': 'application/json' },
       signal: expect.any(AbortSignal) as AbortSignal,
     });
+    answers(() => Promise.resolve(response(200, { id: 'a', revision: 2 })));
+    await putRecord('/api/sites/a', { id: 'a', revision: 2 });
   });
 
-  it.each([400, 404, 409, 413, 422])('a %d is a no, in the words of the server', async (status) => {
-    answers(() => Promise.resolve(response(status, { detail: 'There is no such call.' })));
-    const refused = await putRecord('/api/notes/a', {}).catch((error: unknown) => error);
+  it.each<[string, number, unknown]>([
+    ['a log-in page of a network', 200, '<!doctype html><title>Welcome, please log in</title>'],
+    ['nothing at all', 201, ''],
+    ['another record', 200, { id: 'b' }],
+    ['another revision', 200, { id: 'a', revision: 1 }],
+    ['an answer without a record', 200, { ok: true }],
+    ['null', 200, null],
+  ])('%s in the place of an answer confirms nothing, and the server is waited for', async (_, status, body) => {
+    answers(() => Promise.resolve(response(status, body)));
+    const failed = await putRecord('/api/sites/a', { id: 'a', revision: 2 }).catch((error: unknown) => error);
+    expect(failed).toBeInstanceOf(UnreachableError);
+    expect(onlineManager.isOnline()).toBe(false);
+  });
+
+  it('a log-in page is no answer to a question either', async () => {
+    answers(() => Promise.resolve(response(200, '<html>')));
+    await expect(callApi('/api/sites')).rejects.toBeInstanceOf(UnreachableError);
+  });
+
+  const no = (status: number) => response(status, { title: 'No', status, detail: 'There is no such call.' });
+
+  it.each([409, 413, 422])('a %d of the API is a no, in the words of the server', async (status) => {
+    answers(() => Promise.resolve(no(status)));
+    const refused = await putRecord('/api/notes/a', { id: 'a' }).catch((error: unknown) => error);
     expect(refused).toBeInstanceOf(RefusedError);
     expect(refused).toMatchObject({ name: 'RefusedError', status, message: 'There is no such call.' });
   });
 
-  it('a no without words still says its number', async () => {
-    answers(() => Promise.resolve(response(404, '<html>')));
-    await expect(callApi('/api/x')).rejects.toThrow('The server answered 404.');
+  it.each([409, 413, 422])('a %d of somebody else is none', async (status) => {
+    for (const body of ['<html>', { message: 'proxy' }, { title: 'No', status: 400 }]) {
+      answers(() => Promise.resolve(response(status, body)));
+      await expect(putRecord('/api/notes/a', { id: 'a' })).rejects.toBeInstanceOf(UnreachableError);
+    }
   });
 
-  it.each([500, 502, 503, 507])('a %d is no refusal: it is tried again', async (status) => {
-    answers(() => Promise.resolve(response(status, { detail: 'broken' })));
-    const failed = await putRecord('/api/notes/a', {}).catch((error: unknown) => error);
-    expect(failed).toBeInstanceOf(UnreachableError);
-    expect(failed).not.toBeInstanceOf(RefusedError);
-    expect(failed).toMatchObject({ name: 'UnreachableError', message: `The server answered ${status}.` });
+  it('what is not there is said to who asks for it', async () => {
+    answers(() => Promise.resolve(no(404)));
+    await expect(callApi('/api/calls/x')).rejects.toMatchObject({ name: 'RefusedError', message: 'There is no such call.' });
+    answers(() => Promise.resolve(response(404, '<html>')));
+    await expect(callApi('/api/x')).rejects.toBeInstanceOf(UnreachableError);
   });
+
+  it.each([301, 400, 401, 403, 404, 407, 408, 425, 429, 500, 502, 503, 507])(
+    'a %d is no refusal of a write: it is sent again',
+    async (status) => {
+      answers(() => Promise.resolve(no(status)));
+      const failed = await putRecord('/api/notes/a', { id: 'a' }).catch((error: unknown) => error);
+      expect(failed).toBeInstanceOf(UnreachableError);
+      expect(failed).not.toBeInstanceOf(RefusedError);
+      expect(failed).toMatchObject({ name: 'UnreachableError', message: `The server answered ${status}.` });
+    },
+  );
 
   it('no answer at all is a lost server, and everything waits for it', async () => {
     answers(() => Promise.reject(new TypeError('network')));

@@ -8,7 +8,7 @@ const server = (isThere: () => boolean) => {
   globalThis.fetch = (_, init) => {
     asked += 1;
     how = init;
-    return isThere() ? Promise.resolve(new Response('{}', { status: 200 })) : Promise.reject(new TypeError('network'));
+    return isThere() ? Promise.resolve(new Response('{"status":"ok"}', { status: 200 })) : Promise.reject(new TypeError('network'));
   };
 };
 
@@ -56,6 +56,13 @@ describe('a server that is lost', () => {
     serverLost();
     await jest.advanceTimersByTimeAsync(2000);
     expect(asked).toBe(1);
+  });
+
+  it('in whose place a log-in page answers is still lost', async () => {
+    globalThis.fetch = () => Promise.resolve(new Response('<html>Welcome</html>', { status: 200 }));
+    serverLost();
+    await jest.advanceTimersByTimeAsync(2000);
+    expect(onlineManager.isOnline()).toBe(false);
   });
 
   it('that answers with an error is still lost', async () => {

@@ -1,4 +1,4 @@
-import { PATHS } from '@proper-swing/contract';
+import { PATHS, type Health } from '@proper-swing/contract';
 import { onlineManager } from '@tanstack/react-query';
 
 /** How often a lost server is asked for, ms. */
@@ -44,8 +44,10 @@ export function watchNetwork(): () => void {
 async function askAgain(): Promise<void> {
   asking = undefined;
   try {
-    const { ok } = await fetch(PATHS.health, { cache: 'no-store', signal: AbortSignal.timeout(ASK_EVERY_MS * 2) });
-    if (ok) {
+    const response = await fetch(PATHS.health, { cache: 'no-store', signal: AbortSignal.timeout(ASK_EVERY_MS * 2) });
+    // A page that a network puts in the server's place is no server.
+    const { status } = (await response.json()) as Partial<Health>;
+    if (response.ok && status === 'ok') {
       onlineManager.setOnline(true);
       return;
     }

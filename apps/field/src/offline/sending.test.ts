@@ -2,7 +2,7 @@ import type { CallRecord, Note, RecordBodies, RecordKind } from '@proper-swing/c
 import { onlineManager, QueryClient } from '@tanstack/react-query';
 import { waitFor } from '@testing-library/react-native';
 import { exampleRecord } from '../record/exampleRecord';
-import { RefusedError, UnreachableError } from './api';
+import { FailedError, RefusedError, UnreachableError } from './api';
 import { fetchRecord } from './confirmed';
 import { KEYS } from './keys';
 import { memoryStorage } from './memoryStorage.fixture';
@@ -131,6 +131,41 @@ describe('sending what waits', () => {
     asked[1]?.answer();
     await waitFor(() => expect(outbox.waiting()).toHaveLength(1));
     expect(outbox.waiting()[0]).toMatchObject({ body: { id: 'a' }, refused: 'There is no such call.' });
+  });
+
+  it('sets aside what the server fails at five times, lets go on what does not depend on it, and sends it again', async () => {
+    const { outbox, asked, client, put } = sender();
+    const parent = exampleRecord().site;
+    const child = { ...exampleRecord().door, siteId: parent.id };
+    outbox.add('sites', parent);
+    outbox.add('doors', child);
+    outbox.add('notes', note('free'));
+    stop = startSending(outbox, client, put, { retry: () => 1, aside: 20 });
+    const broken = new FailedError('The server answered 500.');
+    for (let tries = 0; tries < 5; tries += 1) {
+      await waitFor(() => expect(asked).toHaveLength(tries + 1));
+      asked[tries]?.answer(broken);
+    }
+    await waitFor(() => expect(idsOf(asked)[5]).toBe('free'));
+    asked[5]?.answer();
+    await waitFor(() => expect(idsOf(asked).slice(6)).toEqual([parent.id]));
+    asked[6]?.answer();
+    await waitFor(() => expect(idsOf(asked).slice(7)).toEqual([child.id]));
+    asked[7]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toEqual([]));
+  });
+
+  it('a server that is gone is waited for, however often it was asked: nothing goes before what was written first', async () => {
+    const { outbox, asked, client, put } = sender();
+    outbox.add('notes', note('a'));
+    outbox.add('notes', note('b'));
+    stop = startSending(outbox, client, put, { retry: () => 1, aside: 20 });
+    for (let tries = 0; tries < 8; tries += 1) {
+      await waitFor(() => expect(asked).toHaveLength(tries + 1));
+      asked[tries]?.answer(new UnreachableError('gone'));
+    }
+    await waitFor(() => expect(asked).toHaveLength(9));
+    expect(new Set(idsOf(asked))).toEqual(new Set(['a']));
   });
 
   it('does not send again what was refused before', async () => {

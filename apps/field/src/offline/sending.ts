@@ -1,6 +1,6 @@
 import { mergeRecord, PATHS, type CallRecord, type RecordKind } from '@proper-swing/contract';
 import type { Mutation, QueryClient } from '@tanstack/react-query';
-import { putRecord, RefusedError } from './api';
+import { FailedError, putRecord, RefusedError } from './api';
 import { noteConfirmed } from './confirmed';
 import { KEYS } from './keys';
 import type { Outbox, Outgoing } from './outbox';
@@ -13,11 +13,28 @@ const LONGEST_WAIT_MS = 10_000;
 /** Writes that are sent one after another: a door is there before its readings. */
 const IN_ORDER = { id: 'outbox' };
 
+/** The server has failed so often at one write that the others go before it. */
+const SET_ASIDE_AFTER = 5;
+/** What was set aside is sent again after this long, ms. */
+const ASIDE_MS = 30_000;
+
+/** How long is waited, ms: before a write is tried again, by how often it failed, and before one that was set aside is. */
+export interface Waits {
+  retry: (failures: number) => number;
+  aside: number;
+}
+
 interface Sender {
   outbox: Outbox;
   client: QueryClient;
   put: typeof putRecord;
+  waits: Waits;
+  /** Set aside for now, with what sends each again. */
+  aside: Map<Outgoing, ReturnType<typeof setTimeout>>;
 }
+
+/** A write of something that itself waits: sent now, it would be refused. */
+class WaitsForAnother extends Error {}
 
 /**
  * Sends what waits, and from now on each write as it is made: in the order they were made, each again until it is confirmed or
@@ -25,20 +42,47 @@ interface Sender {
  *
  * @returns what stops it from taking up further writes
  */
-export function startSending(outbox: Outbox, client: QueryClient, put: typeof putRecord = putRecord): () => void {
-  const sender = { outbox, client, put };
+export function startSending(
+  outbox: Outbox,
+  client: QueryClient,
+  put: typeof putRecord = putRecord,
+  waits: Waits = { retry: waitMs, aside: ASIDE_MS },
+): () => void {
+  const sender: Sender = { outbox, client, put, waits, aside: new Map() };
   for (const outgoing of outbox.waiting()) if (outgoing.refused === undefined) send(sender, outgoing);
-  return outbox.onAdded((outgoing) => whenQuiet(() => send(sender, outgoing)));
+  const stopTaking = outbox.onAdded((outgoing) => whenQuiet(() => send(sender, outgoing)));
+  return () => {
+    stopTaking();
+    sender.aside.forEach((timer) => clearTimeout(timer));
+  };
 }
 
-function send({ outbox, client, put }: Sender, outgoing: Outgoing): void {
+/** Lets what does not depend on a write go before it, and sends it again later. */
+function setAside(sender: Sender, outgoing: Outgoing): void {
+  const again = () => {
+    sender.aside.delete(outgoing);
+    send(sender, outgoing);
+  };
+  sender.aside.set(outgoing, setTimeout(again, sender.waits.aside));
+}
+
+/** Whether a write names one that is set aside, or is of the same card. */
+function dependsOnAside({ aside }: Sender, { body }: Outgoing): boolean {
+  const text = JSON.stringify(body);
+  return [...aside.keys()].some((other) => text.includes(other.body.id));
+}
+
+function send(sender: Sender, outgoing: Outgoing): void {
+  const { outbox, client, put, waits } = sender;
   const { kind, body } = outgoing;
   const mutations = client.getMutationCache();
   const mutation: Mutation<void> = mutations.build(client, {
     scope: IN_ORDER,
-    mutationFn: () => put(PATHS.record(kind, body.id), body),
-    retry: (_failures, error) => !(error instanceof RefusedError),
-    retryDelay: waitMs,
+    mutationFn: () => (dependsOnAside(sender, outgoing) ? Promise.reject(new WaitsForAnother()) : put(PATHS.record(kind, body.id), body)),
+    retry: (failures, error) =>
+      !(error instanceof RefusedError || error instanceof WaitsForAnother) &&
+      !(error instanceof FailedError && failures >= SET_ASIDE_AFTER - 1),
+    retryDelay: waits.retry,
     // Let go of below: a timer for it would outlive everything else.
     gcTime: Infinity,
     onSuccess: () => {
@@ -52,6 +96,7 @@ function send({ outbox, client, put }: Sender, outgoing: Outgoing): void {
     // What goes wrong here with a write that was confirmed is no refusal.
     onError: (error) => {
       if (error instanceof RefusedError) outbox.refuse(outgoing, error.message);
+      else if (error instanceof FailedError || error instanceof WaitsForAnother) setAside(sender, outgoing);
     },
     onSettled: () => mutations.remove(mutation),
   });
