@@ -1,14 +1,23 @@
 import { pino } from 'pino';
-import { createApp } from './app';
-import { openStore } from './record/openStore';
 import type { AddressInfo } from 'node:net';
+import { createApp } from './app';
+import { checkDatabase, DatabaseFault, faultOf, holdDatabase, keepPrivate } from './record/databaseFile';
+import { openStore } from './record/openStore';
+
+/** A request that takes longer to arrive is given up, ms. */
+const REQUEST_MS = 30_000;
+/** Told to stop, what is under way has so long, ms. */
+const LAST_REQUESTS_MS = 3000;
+const STOPPED_AFTER_MS = 4500;
 
 /** Starts the server from the environment: PORT, HOST, DATABASE, WEB_ROOT, LOG_LEVEL. */
 async function main(): Promise<void> {
   const { PORT = '4310', HOST = '127.0.0.1', DATABASE = 'data/proper-swing.sqlite', WEB_ROOT, LOG_LEVEL = 'info' } = process.env;
+  process.umask(0o077);
   const logger = pino({ level: LOG_LEVEL });
-  const store = await openStore(DATABASE);
+  const store = await openedStore(DATABASE);
   const app = createApp({ store, logger, ...(WEB_ROOT !== undefined && { webRoot: WEB_ROOT }) });
+  if (HOST === '0.0.0.0') logger.warn('HOST=0.0.0.0: everybody on every network of this machine can read and write the record');
 
   const server = app.listen(Number(PORT), HOST, (error?: Error) => {
     if (error) {
@@ -18,6 +27,8 @@ async function main(): Promise<void> {
     const { port } = server.address() as AddressInfo;
     process.stdout.write(`Proper Swing is at http://${HOST === '0.0.0.0' ? 'localhost' : HOST}:${port}\n`);
   });
+  server.requestTimeout = REQUEST_MS;
+  server.headersTimeout = REQUEST_MS / 2;
 
   const stop = (signal: string) => {
     logger.info({ signal }, 'stopping');
@@ -28,9 +39,29 @@ async function main(): Promise<void> {
         .catch(() => process.exit(1));
     });
     server.closeIdleConnections();
+    setTimeout(() => server.closeAllConnections(), LAST_REQUESTS_MS).unref();
+    setTimeout(() => process.exit(0), STOPPED_AFTER_MS).unref();
   };
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
 }
 
-await main();
+async function openedStore(file: string) {
+  try {
+    holdDatabase(file);
+    await checkDatabase(file);
+    const store = await openStore(file);
+    keepPrivate(file);
+    return store;
+  } catch (error) {
+    throw faultOf(error, file);
+  }
+}
+
+try {
+  await main();
+} catch (error) {
+  if (!(error instanceof DatabaseFault)) throw error;
+  process.stderr.write(`${error.message}\n`);
+  process.exit(1);
+}
