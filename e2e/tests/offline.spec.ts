@@ -140,3 +140,43 @@ test('the log-in page of a network confirms nothing: what was read is kept, and 
   await expectAllSaved(page);
   expect(stations()).toEqual(['latch.bottom', 'latch.mid', 'latch.top']);
 });
+
+test('a full device says so whatever is tapped, keeps the text on the screen, and takes it once there is room', async ({ page, house }) => {
+  await openSaggingDoor(page, house.url);
+  await expectAllSaved(page);
+  const callId = callIdOf(page);
+  await page.evaluate(() => {
+    // To the last letter.
+    for (let size = 2 ** 22; size >= 1; size /= 2) {
+      for (let block = 0; ; block += 1) {
+        try {
+          localStorage.setItem(`filler.${size}.${block}`, 'x'.repeat(size));
+        } catch {
+          break;
+        }
+      }
+    }
+  });
+  const full = page.getByTestId('device-full');
+  await page.getByTestId('note').fill('Key is with the neighbour.');
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await expect(full).toContainText('This device is full');
+  await expect(page.getByTestId('note')).toHaveValue('Key is with the neighbour.');
+  await page.getByTestId('check-complaint-rattles').click();
+  await expect(page.getByTestId('check-complaint-rattles')).toHaveAttribute('aria-pressed', 'false');
+  await page.getByTestId('stage-look').click();
+  await expect(full).toBeVisible();
+  await page.getByTestId('check-topScrews-loose').click();
+  await expect(full).toBeVisible();
+  await page.getByTestId('stage-listen').click();
+  await page.evaluate(() =>
+    Object.keys(localStorage)
+      .filter((key) => key.startsWith('filler.'))
+      .forEach((key) => localStorage.removeItem(key)),
+  );
+  await page.getByTestId('note').fill('Key is with the neighbour.');
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await expect(full).toHaveCount(0);
+  await expectAllSaved(page);
+  expect(house.rows('SELECT text FROM note WHERE callId = ?', callId)).toEqual([{ text: 'Key is with the neighbour.' }]);
+});

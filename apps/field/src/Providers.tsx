@@ -11,6 +11,7 @@ import { watchNetwork } from './offline/reachability';
 import { outbox } from './offline/outbox';
 import { startSending } from './offline/sending';
 import { registerServiceWorker } from './offline/serviceWorker';
+import { askToPersist } from './offline/storage';
 import { ThemeProvider } from './design/theme';
 import { FONT } from './design/tokens';
 import { warmEngine } from './engine/engine';
@@ -29,6 +30,7 @@ export function Providers({ children }: PropsWithChildren) {
   useEffect(() => {
     const stopWatching = watchNetwork();
     const stopSending = startSending(outbox, queryClient);
+    askToPersist();
     registerServiceWorker();
     warmEngine();
     return () => {

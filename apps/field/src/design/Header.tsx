@@ -6,6 +6,7 @@ import { Press } from './Press';
 import { usePalette } from './theme';
 import { useScreen } from './useScreen';
 import { Words } from './Words';
+import { FullNotice } from './FullNotice';
 import { NewerNotice } from './NewerNotice';
 import { SaveSign } from './SaveSign';
 
@@ -26,6 +27,7 @@ export function Header({ title, sub, onBack, backLabel = 'Back', right, beside }
   const { isLow } = useScreen();
   return (
     <>
+      <FullNotice />
       <NewerNotice />
       <View style={[styles.header, isLow && styles.low, { borderColor: palette.ink }]} role="banner">
         {onBack && (

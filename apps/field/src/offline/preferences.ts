@@ -28,7 +28,11 @@ export function usePreferences(): Preferences {
 
 export function setPreferences(change: Partial<Preferences>): void {
   current = { ...current, ...change };
-  deviceStorage.set(KEY, JSON.stringify(current));
+  try {
+    deviceStorage.set(KEY, JSON.stringify(current));
+  } catch {
+    // It holds until the app is opened again; that it is not kept is told where everything is.
+  }
   listeners.forEach((tell) => tell());
 }
 

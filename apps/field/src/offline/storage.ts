@@ -7,7 +7,45 @@ export interface DeviceStorage {
   keys: () => string[];
 }
 
-export const deviceStorage: DeviceStorage = typeof localStorage === 'undefined' ? inMemory() : inBrowser(localStorage);
+export const deviceStorage: DeviceStorage = watched(typeof localStorage === 'undefined' ? inMemory() : inBrowser(localStorage));
+
+let isFull = false;
+const listeners = new Set<() => void>();
+
+/** Whether the last thing that was to be kept found no room. */
+export const isDeviceFull = (): boolean => isFull;
+
+export function onDeviceFull(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** Whoever writes, and whatever they make of it that there is no room: the person is told. */
+export function watched(storage: DeviceStorage): DeviceStorage {
+  const note = (next: boolean) => {
+    if (isFull === next) return;
+    isFull = next;
+    listeners.forEach((tell) => tell());
+  };
+  return {
+    ...storage,
+    set: (key, value) => {
+      try {
+        storage.set(key, value);
+      } catch (error) {
+        note(true);
+        throw error;
+      }
+      note(false);
+    },
+  };
+}
+
+/** Asks the device not to make room by throwing away what has not been sent. */
+export function askToPersist(): void {
+  if (typeof navigator === 'undefined' || navigator.storage?.persist === undefined) return;
+  navigator.storage.persist().catch(() => undefined);
+}
 
 /** What is kept under a key, read as JSON; nothing where nothing is kept or it is broken. */
 export function keptJson(key: string): unknown {
