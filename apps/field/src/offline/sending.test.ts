@@ -133,6 +133,24 @@ describe('sending what waits', () => {
     expect(outbox.waiting()[0]).toMatchObject({ body: { id: 'a' }, refused: 'There is no such call.' });
   });
 
+  it('a change of a card made from one that was refused is not sent: it would wipe out what another device wrote', async () => {
+    const { outbox, asked, start } = sender();
+    const { site } = exampleRecord();
+    outbox.add('sites', { ...site, revision: 2, name: 'Ours' });
+    outbox.add('sites', { ...site, revision: 3, name: 'Ours, put right' });
+    outbox.add('notes', note('free'));
+    start();
+    await waitFor(() => expect(asked).toHaveLength(1));
+    asked[0]?.answer(new RefusedError(409, { type: '', title: '', status: 409, detail: 'Another revision is there.' }));
+    await waitFor(() => expect(idsOf(asked)).toEqual([site.id, 'free']));
+    asked[1]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toHaveLength(2));
+    expect(outbox.waiting().map(({ refused }) => refused)).toEqual([
+      'Another revision is there.',
+      'It was made from a change of this card that was refused: see that one first.',
+    ]);
+  });
+
   it('sets aside what the server fails at five times, lets go on what does not depend on it, and sends it again', async () => {
     const { outbox, asked, client, put } = sender();
     const parent = exampleRecord().site;

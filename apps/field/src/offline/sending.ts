@@ -66,6 +66,24 @@ function setAside(sender: Sender, outgoing: Outgoing): void {
   sender.aside.set(outgoing, setTimeout(again, sender.waits.aside));
 }
 
+/** What another device has changed meanwhile is not wiped out by the next change made here. */
+const FOLLOWS_REFUSED = {
+  type: 'about:blank',
+  title: 'Made from what was refused',
+  status: 409,
+  detail: 'It was made from a change of this card that was refused: see that one first.',
+};
+
+/** Whether a revision of a card was made from one that was refused. */
+function followsRefused(outbox: Outbox, { body }: Outgoing): boolean {
+  if (!('revision' in body)) return false;
+  return outbox
+    .waiting()
+    .some(
+      ({ refused, body: other }) => refused !== undefined && other.id === body.id && 'revision' in other && other.revision < body.revision,
+    );
+}
+
 /** Whether a write names one that is set aside, or is of the same card. */
 function dependsOnAside({ aside }: Sender, { body }: Outgoing): boolean {
   const text = JSON.stringify(body);
@@ -78,7 +96,11 @@ function send(sender: Sender, outgoing: Outgoing): void {
   const mutations = client.getMutationCache();
   const mutation: Mutation<void> = mutations.build(client, {
     scope: IN_ORDER,
-    mutationFn: () => (dependsOnAside(sender, outgoing) ? Promise.reject(new WaitsForAnother()) : put(PATHS.record(kind, body.id), body)),
+    mutationFn: async () => {
+      if (followsRefused(outbox, outgoing)) throw new RefusedError(409, FOLLOWS_REFUSED);
+      if (dependsOnAside(sender, outgoing)) throw new WaitsForAnother();
+      await put(PATHS.record(kind, body.id), body);
+    },
     retry: (failures, error) =>
       !(error instanceof RefusedError || error instanceof WaitsForAnother) &&
       !(error instanceof FailedError && failures >= SET_ASIDE_AFTER - 1),
