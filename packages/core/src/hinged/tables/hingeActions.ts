@@ -1,6 +1,6 @@
 import { stripLift, USUAL_STRIP } from '../geometry/stripLift';
 import type { ActionEntry } from './actionEntry';
-import { FIRE_OR_ADJUSTABLE, LEAF_STAYS, NOT_ADJUSTABLE, NOT_BENT, PIN_NOT_BENT } from './rulings';
+import { CHANGED_AS_A_WHOLE, FIRE_OR_ADJUSTABLE, LEAF_STAYS, NOT_ADJUSTABLE, NOT_BENT, PIN_NOT_BENT } from './rulings';
 
 /** One layer of thin packing card, mm (common practice, no source). */
 const CARD_MM = 0.5;
@@ -85,11 +85,7 @@ export const HINGE_ACTIONS = {
     irreversibility: 2,
     holds: 0.97,
     parts: 'hinge of the same size, leaf and corner; all of one kind on a door',
-    forbidden: {
-      fireRated: true,
-      hingeKinds: ['adjustable', 'fullHeight'],
-      why: 'Hinges of a fire door are as its certificate says; adjustable and full-height hinges are changed as a whole.',
-    },
+    forbidden: CHANGED_AS_A_WHOLE,
     steps: [
       'Block the door so that it cannot drop.',
       'Change one hinge at a time, the top one first; carry its place over with a knife line.',
@@ -158,11 +154,7 @@ export const HINGE_ACTIONS = {
     irreversibility: 2,
     holds: 0.95,
     parts: 'hinge of the same size and corner with thicker leaves; all of one kind on a door',
-    forbidden: {
-      fireRated: true,
-      hingeKinds: ['adjustable', 'fullHeight'],
-      why: 'Hinges of a fire door are as its certificate says; adjustable and full-height hinges are changed as a whole.',
-    },
+    forbidden: CHANGED_AS_A_WHOLE,
     steps: [
       'Block the door so that it cannot drop.',
       'Carry the old leaf’s place over with a knife line; one screw first, test the swing, then the rest.',

@@ -17,6 +17,11 @@ export const NOT_ADJUSTABLE = {
   why: 'These hinges have no such screw.',
   isObvious: true,
 } as const;
+export const CHANGED_AS_A_WHOLE = {
+  fireRated: true,
+  hingeKinds: ['adjustable', 'fullHeight'],
+  why: 'Hinges of a fire door are as its certificate says; adjustable and full-height hinges are changed as a whole.',
+} as const;
 export const FRAME_OF_FIRE_DOOR = { fireRated: true, why: 'The frame of a fire door is packed only as its certificate says.' };
 export const NO_TIMBER_OFF = {
   fireRated: true,
