@@ -12,7 +12,7 @@ const PAGES = [
   { page: 'look', path: '/call/:id/look', stands: 'to-measure', budget: 322 },
   { page: 'measure', path: '/call/:id/measure', stands: 'estimate-cause', budget: 324 },
   { page: 'find', path: '/call/:id/find', stands: 'to-fix', budget: 320 },
-  { page: 'fix', path: '/call/:id/fix', stands: 'to-prove', budget: 325 },
+  { page: 'fix', path: '/call/:id/fix', stands: 'plan-outcome', budget: 325 },
   { page: 'turns', path: '/call/:id/turns', stands: 'now', budget: 335 },
   { page: 'prove', path: '/call/:id/prove', stands: 'verdict', budget: 320 },
   { page: 'door', path: '/door/:door', stands: 'new-call-here', budget: 322 },
