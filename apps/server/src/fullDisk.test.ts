@@ -7,6 +7,9 @@ import { killAll, serve, type Served } from './served.fixture';
 
 // The operating system stops the real server from writing on, as a full disk does, and lets it again.
 
+// Programs are started one after another, on a machine that may be busy.
+jest.setTimeout(120_000);
+
 const folder = mkdtempSync(join(tmpdir(), 'swing-full-'));
 const database = join(folder, 'record.sqlite');
 let server: Served;

@@ -18,6 +18,9 @@ import { faultOf } from './record/databaseFile';
 import { openStore } from './record/openStore';
 import { ended, killAll, run, serve } from './served.fixture';
 
+// Programs are started one after another, on a machine that may be busy.
+jest.setTimeout(120_000);
+
 const folder = mkdtempSync(join(tmpdir(), 'swing-start-'));
 const whole = join(folder, 'whole.sqlite');
 beforeAll(async () => {

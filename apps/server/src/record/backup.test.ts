@@ -5,6 +5,9 @@ import { notesIn } from '../notesIn.fixture';
 import { ended, killAll, run, serve } from '../served.fixture';
 import { backUp, backupsIn } from './backup';
 
+// Programs are started one after another, on a machine that may be busy.
+jest.setTimeout(120_000);
+
 const folder = mkdtempSync(join(tmpdir(), 'swing-backup-'));
 const file = join(folder, 'record.sqlite');
 const backups = join(folder, 'backups');
