@@ -173,6 +173,24 @@ describe('sending what waits', () => {
     await waitFor(() => expect(outbox.waiting()).toEqual([]));
   });
 
+  it('two changes of one card that were set aside do not wait for each other: the earlier goes first', async () => {
+    const { outbox, asked, client, put } = sender();
+    const { site } = exampleRecord();
+    outbox.add('sites', { ...site, revision: 2 });
+    outbox.add('sites', { ...site, revision: 3 });
+    stop = startSending(outbox, client, put, { retry: () => 1, aside: 20 });
+    for (let tries = 0; tries < 5; tries += 1) {
+      await waitFor(() => expect(asked).toHaveLength(tries + 1));
+      asked[tries]?.answer(new FailedError('The server answered 500.'));
+    }
+    const revisions = () => asked.slice(5).map(({ body }) => (body as { revision: number }).revision);
+    await waitFor(() => expect(revisions()).toEqual([2]));
+    asked[5]?.answer();
+    await waitFor(() => expect(revisions()).toEqual([2, 3]));
+    asked[6]?.answer();
+    await waitFor(() => expect(outbox.waiting()).toEqual([]));
+  });
+
   it('a server that is gone is waited for, however often it was asked: nothing goes before what was written first', async () => {
     const { outbox, asked, client, put } = sender();
     outbox.add('notes', note('a'));

@@ -84,10 +84,10 @@ function followsRefused(outbox: Outbox, { body }: Outgoing): boolean {
     );
 }
 
-/** Whether a write names one that is set aside, or is of the same card. */
-function dependsOnAside({ aside }: Sender, { body }: Outgoing): boolean {
+/** Whether a write names an earlier one that is set aside, or is of the same card. */
+function dependsOnAside({ aside }: Sender, { sequence, body }: Outgoing): boolean {
   const text = JSON.stringify(body);
-  return [...aside.keys()].some((other) => text.includes(other.body.id));
+  return [...aside.keys()].some((other) => other.sequence < sequence && text.includes(other.body.id));
 }
 
 function send(sender: Sender, outgoing: Outgoing): void {
