@@ -84,6 +84,7 @@ export {
   USUAL_KEYS,
   type AdjustableHinge,
   type AdjustableHingeId,
+  type CamPlace,
   type HingeScrewId,
   type KeepId,
 } from './sheets/multipoint/adjusters';

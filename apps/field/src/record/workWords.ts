@@ -1,5 +1,5 @@
 import type { Adjustment } from '@proper-swing/contract';
-import { action, CAM_WORDS, KEEPS, reckoningWith, type Reckoning } from '@proper-swing/core';
+import { action, CAM_WORDS, KEEPS, reckoningWith, type CamPlace, type Reckoning } from '@proper-swing/core';
 import type { LengthWords } from '../design/lengthWords';
 import { hingeWords, wayWords } from './planWords';
 
@@ -8,11 +8,15 @@ export function doneWords({ action: id, remark }: Pick<Adjustment, 'action' | 'r
   return id === 'otherWork' ? remark : action(id).title;
 }
 
+/** Which cam of a keep was turned, where it has two. */
+export const camOf = ({ screws }: Pick<Adjustment, 'screws'>): CamPlace | undefined =>
+  ([1, 2] as const).find((place) => screws?.[0] === place);
+
 /** Where: `top hinge, leaf on the door, screws 1, 3 from the top`; `top hook keep, lower cam`. */
 export function whereWords({ hinge, leaf, screws, keep }: Pick<Adjustment, 'hinge' | 'leaf' | 'screws' | 'keep'>): string {
   const some = screws ?? [];
   if (keep) {
-    const cam = ([1, 2] as const).find((place) => some[0] === place);
+    const cam = camOf({ screws });
     return [KEEPS[keep].title.toLowerCase(), ...(cam ? [CAM_WORDS[cam]] : [])].join(', ');
   }
   return [

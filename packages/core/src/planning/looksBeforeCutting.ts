@@ -18,7 +18,7 @@ export function looksOwedTo(
 ): string[] {
   const taken = new Set([...answered, ...rounds.flatMap((round) => round.findings ?? [])].map(({ finding }) => finding));
   return tables.lookFirst
-    .filter(({ action, place }) => found.settings.some((set) => set.action.id === action && places[Number(set.where)] === place))
+    .filter(({ action, place }) => found.settings.some((set) => set.action.id === action && set.where === places.indexOf(place)))
     .map(({ finding }) => finding)
     .filter((id) => !taken.has(id) && findings.some((each) => each.id === id));
 }

@@ -11,7 +11,7 @@ import {
 } from '@proper-swing/core';
 import type { GapLabel } from './gapLabel';
 import { VERDICT_WORDS } from '../../design/drawing/marks';
-import { BY_EYE_WORDS } from '../../record/readingWords';
+import { byEyeWords } from '../../record/readingWords';
 import type { LengthWords } from '../../design/lengthWords';
 
 /** The gaps as the engine holds them, read or not: what the door is drawn by. */
@@ -49,7 +49,7 @@ function labelFor(
   if (reading?.kind === 'eye') {
     const verdict = EYE_VERDICTS[reading.typed];
     return {
-      main: BY_EYE_WORDS[reading.typed] ?? reading.typed,
+      main: byEyeWords(reading),
       isPencil: false,
       ...(verdict && { verdict }),
       spoken: `${reading.typed} by eye`,

@@ -1,4 +1,4 @@
-import { byWriteOrder, standing, type CallRecord, type Worksheet } from '@proper-swing/contract';
+import type { CallRecord, Worksheet } from '@proper-swing/contract';
 import { action, CAUTIONS, isForbiddenOn } from '@proper-swing/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -15,6 +15,7 @@ import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { engineDoor, observedNow, uncheckedWork } from '../../record/observed';
 import { logWork } from '../../record/writeAdjustment';
 import { entryStamp } from '../../record/writing';
+import { lastWorksheet } from '../../record/lastWorksheet';
 import { prefill } from '../../sheets/prefill';
 import { SheetBody } from './SheetBody';
 import { fieldsOf, type BenchSheet, type SheetWork } from '../../sheets/benchSheet';
@@ -38,7 +39,7 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
   const words = useLengthWords();
   const observed = useMemo(() => observedNow(record), [record]);
   const estimate = useEstimate(observed);
-  const kept = lastKept(record, sheet);
+  const kept = lastWorksheet(record, sheet.name);
   const { typed: known, origin } = useMemo(() => prefill(sheet, record, estimate, words.bare), [sheet, record, estimate, words]);
   const [startsOver, setStartsOver] = useState(false);
   const first = useMemo(
@@ -166,12 +167,6 @@ function Log({ id, label, work, record, words }: SheetWork & { id: string; recor
       </Press>
     </View>
   );
-}
-
-function lastKept(record: CallRecord, sheet: BenchSheet): Worksheet | undefined {
-  return standing(record.worksheets)
-    .sort(byWriteOrder)
-    .findLast((each) => each.sheet === sheet.name);
 }
 
 const typedOf = ({ figures }: Worksheet, unit: string): Typed =>

@@ -6,7 +6,7 @@ import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import { BY_EYE_WORDS } from '../../record/readingWords';
+import { byEyeWords } from '../../record/readingWords';
 
 export interface ActiveLineProps {
   id: StationId;
@@ -73,7 +73,7 @@ export function ActiveLine({ id, text, fault, reading, unit, lost, onUndo }: Act
 function earlier(reading: ReadingEntry | undefined): string {
   if (reading === undefined) return '';
   if (reading.kind === 'figure') return reading.typed.replace(/\s*(mm|in)$/, '');
-  if (reading.kind === 'eye') return BY_EYE_WORDS[reading.typed] ?? reading.typed;
+  if (reading.kind === 'eye') return byEyeWords(reading);
   return reading.kind === 'rubs' ? 'rubs' : 'not reached';
 }
 

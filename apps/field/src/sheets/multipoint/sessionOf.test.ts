@@ -2,6 +2,7 @@ import type { Adjustment, CallRecord } from '@proper-swing/contract';
 import { nextTurns } from '@proper-swing/core/sheets';
 import { exampleAdjustment, exampleReading, exampleRecord } from '../../record/exampleRecord';
 import { camWords, turnedWords, turnWords } from './gapWords';
+import { handleChange } from './handleChange';
 import { sessionOf, workOfTurns } from './sessionOf';
 import { handleFrom, readSettings, settingFieldsFor, usualSettings } from './sessionSettings';
 
@@ -70,6 +71,24 @@ describe('a session from the record of its call', () => {
     const back = { ...kept, adjustments: [first, { ...first, id: 'zz', supersedes: first.id, withdrawn: true }] };
     expect(sessionOf(back, settings).keepGoes).toEqual([]);
   });
+});
+
+it('the handle is told as it went before the keeps were turned and after the last of them', () => {
+  const felt = { effort: 2, bounces: false } as const;
+  const turned = callWith([
+    { work: { action: 'turnKeeps', keep: 'centre', amount: -1, felt: { effort: 3, bounces: true } } },
+    { work: { action: 'turnKeeps', keep: 'topHook', amount: -1, felt } },
+  ]);
+  const figures = [
+    { field: 'handle.effort', typed: '4' },
+    { field: 'handle.bounces', typed: 'yes' },
+  ];
+  const kept = { id: 'w', writtenAt: '2026-03-02T08:00:00Z', callId: turned.call.id, sheet: 'multipoint.next', figures, says: '' } as const;
+  expect(handleChange({ ...turned, worksheets: [{ ...kept, figures: [...figures] }] })).toEqual({
+    before: { effort: 4, bounces: true },
+    now: felt,
+  });
+  expect(handleChange(callWith([]))).toEqual({});
 });
 
 describe('settings of a session', () => {

@@ -2,6 +2,7 @@ import type { Adjustment, CallRecord, ReadingEntry } from '@proper-swing/contrac
 import type { HingeScrewId, StationId } from '@proper-swing/core';
 import type { HandleFeel, HingeGo, KeepGo, MultipointSession, SealFeel, SessionGaps } from '@proper-swing/core/sheets';
 import { readingsByStation, standingWork, workRounds } from '../../record/observed';
+import { camOf } from '../../record/workWords';
 import type { DoneWork } from '../../record/writeAdjustment';
 import type { SessionSettings } from './sessionSettings';
 
@@ -65,13 +66,14 @@ export function sessionOf(record: CallRecord, settings: SessionSettings): Multip
     keepGoes: standingWork(record).flatMap(({ action, keep, screws, amount, felt }): KeepGo[] => {
       if (action !== 'turnKeeps' || !keep) return [];
       const now = feelOf(felt);
-      const cam = ([1, 2] as const).find((place) => screws?.[0] === place);
+      const cam = camOf({ screws });
       return [{ keep, ...(cam && { cam }), quarters: amount, ...(now && { handle: now }) }];
     }),
   };
 }
 
-function feelOf(felt: Adjustment['felt']): HandleFeel | undefined {
+/** How the handle felt, once both questions were answered. */
+export function feelOf(felt: Adjustment['felt']): HandleFeel | undefined {
   return felt?.effort == null || felt.bounces == null ? undefined : { effort: felt.effort, bounces: felt.bounces };
 }
 

@@ -1,7 +1,8 @@
-import { byWriteOrder, standing, type Adjustment, type CallRecord } from '@proper-swing/contract';
+import type { Adjustment, CallRecord } from '@proper-swing/contract';
 import { useMemo } from 'react';
 import { usePreferences } from '../../offline/preferences';
 import { write } from '../../offline/write';
+import { lastWorksheet } from '../../record/lastWorksheet';
 import { standingWork } from '../../record/observed';
 import { logWork, withdrawAdjustment } from '../../record/writeAdjustment';
 import { entryStamp, newAct } from '../../record/writing';
@@ -13,9 +14,7 @@ import type { SessionStore } from './sessionStore';
 /** The session of a call: its readings and turns are those of the call, its settings a worksheet of it. */
 export function useCallSession(record: CallRecord): SessionStore {
   const { units } = usePreferences();
-  const kept = standing(record.worksheets)
-    .sort(byWriteOrder)
-    .findLast(({ sheet }) => sheet === 'multipoint.next');
+  const kept = lastWorksheet(record, 'multipoint.next');
   const typed = useMemo<SettingsTyped>(() => Object.fromEntries((kept?.figures ?? []).map(({ field, typed }) => [field, typed])), [kept]);
   const settings = useMemo(() => ({ ...settingsOfDoor(record.door.make), ...typed }), [record.door, typed]);
   const { settings: read, errors } = useMemo(() => readSettings(settings, units), [settings, units]);

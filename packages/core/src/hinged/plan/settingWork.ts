@@ -27,8 +27,8 @@ const BY: Readonly<Record<'out' | 'in' | 'lower' | 'plane', readonly ActionId[]>
 export function workOfSetting(door: HingedDoor, { hinges, lowerMm, planed }: Setting): { works: SettingWork[]; isWhole: boolean } {
   const allowed = (ids: readonly ActionId[]) => ids.find((id) => !isForbiddenOn(action(id), door));
   const wanted = [
-    ...hinges.map(({ hinge, mm }) => moved(allowed(mm > 0 ? BY.out : BY.in), mm, hinge)),
-    moved(allowed(BY.lower), lowerMm),
+    ...hinges.filter(({ mm }) => mm !== 0).map(({ hinge, mm }) => moved(allowed(mm > 0 ? BY.out : BY.in), mm, hinge)),
+    ...(lowerMm === 0 ? [] : [moved(allowed(BY.lower), lowerMm)]),
     ...planed.map((line): SettingWork | undefined => {
       const id = allowed(BY.plane);
       return id && { action: id, amount: Math.max(line.fromMm, line.toMm), planed: line };
@@ -40,9 +40,8 @@ export function workOfSetting(door: HingedDoor, { hinges, lowerMm, planed }: Set
   };
 }
 
-/** Work that moves something by so many mm; none is needed for nought, and none is had where nothing is allowed. */
+/** Work that moves something by so many mm; none where nothing is allowed. */
 function moved(id: ActionId | undefined, mm: number, hinge?: HingeName): SettingWork | undefined {
-  if (mm === 0) return { action: 'otherWork', amount: 0 };
   if (id === undefined) return undefined;
   const { effect } = action(id);
   const mmPerUnit = effect.kind === 'shift' || effect.kind === 'lower' ? effect.mmPerUnit : 1;
