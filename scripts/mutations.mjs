@@ -80,12 +80,12 @@ export const MUTATIONS = [
     'no transaction',
     server(
       'record/recordStore.ts',
-      "source.transaction((manager) => (kind.manner === 'card' ? putCard(manager, kind, body) : putEntry(manager, kind, body))),",
+      "run((manager) => (kind.manner === 'card' ? putCard(manager, kind, body) : putEntry(manager, kind, body))),",
       "kind.manner === 'card' ? putCard(source.manager, kind, body) : putEntry(source.manager, kind, body),",
       'record/recordStore',
     ),
   ],
-  ['no write queue', server('record/recordStore.ts', 'const next = last.then(work, work);', 'const next = work();', 'record/recordStore')],
+  ['no write queue', server('record/committing.ts', 'const next = last.then(work, work);', 'const next = work();', 'record/recordStore')],
   ['order of history', server('record/callViews.ts', "callsFrom('DESC', cursor)", "callsFrom('ASC', cursor)", 'record/callViews')],
   ['counts of what stands', server('record/callViews.ts', '${name}.withdrawn = 0 AND ', '', 'record/callViews')],
   [
@@ -96,7 +96,7 @@ export const MUTATIONS = [
   ['scope of queued writes', field('offline/sending.ts', 'scope: IN_ORDER,', '', 'offline/sending')],
   [
     'retry of queued writes',
-    field('offline/sending.ts', 'retry: (_failures, error) => !(error instanceof RefusedError),', 'retry: false,', 'offline/sending'),
+    field('offline/sending.ts', '!(error instanceof RefusedError || error instanceof WaitsForAnother) &&', 'false &&', 'offline/sending'),
   ],
   ['removal of queued writes', field('offline/sending.ts', '      outbox.remove(outgoing);\n', '', 'offline/sending')],
   ['letting go of a settled write', field('offline/sending.ts', 'onSettled: () => mutations.remove(mutation),', '', 'offline/sending')],
@@ -105,7 +105,26 @@ export const MUTATIONS = [
     'a confirmed write taken as refused',
     field('offline/sending.ts', 'if (error instanceof RefusedError) outbox', 'outbox', 'offline/sending'),
   ],
-  ['a 5xx taken as refusal', field('offline/api.ts', 'if (response.status >= 500)', 'if (response.status >= 600)', 'offline/api')],
+  ['the earlier change of a card goes first', field('offline/sending.ts', 'other.sequence < sequence && ', '', 'offline/sending')],
+  [
+    'what follows a refused change',
+    field('offline/sending.ts', 'if (followsRefused(outbox, outgoing)) throw', 'if (false) throw', 'offline/sending'),
+  ],
+  [
+    'a log-in page for a confirmation',
+    field('offline/api.ts', 'if (id === body.id && revision === body.revision) return;', 'return;', 'offline/api'),
+  ],
+  [
+    'a failed commit left as it is',
+    server(
+      'record/committing.ts',
+      '    } catch (error) {\n      await openAnew();\n      throw error;\n    }\n    return given;',
+      '    } catch (error) {\n      throw error;\n    }\n    return given;',
+      'fullDisk',
+    ),
+  ],
+  ['another process waited for', server('record/committing.ts', '!isBusy(error) || ', 'true || ', 'record/committing')],
+  ['a 5xx taken as refusal', field('offline/api.ts', 'if (FINAL.includes(status))', 'if (status >= 400)', 'offline/api')],
   [
     'a new check after new work',
     field('record/writeReading.ts', "(stage === 'found' || isAfterWork(record, current))", 'true', 'record/writing'),
