@@ -1,5 +1,7 @@
 import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
+import { join } from 'node:path';
 import { studyCorrection, studyDiagnosis } from '../src';
 import { ownTables } from '../src/engine';
 import { SOUND_SHARE } from '../src/studyDiagnosis';
@@ -12,6 +14,7 @@ import { figuresOf, type WorldFigures } from './worldFigures';
  * npm run bench:doors -- --seed 1 --cases 1000 --worlds all: the tool on doors of made-up worlds. Printed, not judged.
  *
  * `--limit` sets beside it the same engine given each world's own mix, sizes and answers. `--part diagnosis` or `--part correction` for one of the two. Worlds are `own` (the tables'), `all` (own and five drawn by seed), or seeds: `--worlds 101,102`.
+ * `--keep FOLDER` keeps each world there once it is done, and a later run of the same goes on from there.
  */
 const argument = (name: string, otherwise: string) => {
   const at = process.argv.indexOf(`--${name}`);
@@ -22,6 +25,7 @@ const cases = Number(argument('cases', '1000'));
 const part = argument('part', 'both');
 const only = argument('world', '');
 const hasLimit = process.argv.includes('--limit');
+const folder = argument('keep', '');
 const worldIds = (wanted: string): string[] => (wanted === 'all' ? ['own', ...USUAL_WORLDS.map(String)] : wanted.split(','));
 /** Processor time, ms: another process's work on this machine is not counted. */
 const clock = () => {
@@ -42,7 +46,7 @@ if (only !== '') {
   const found = new Map<string, WorldFigures>();
   // A world a process, as many at once as there are processors.
   const work = async (): Promise<void> => {
-    for (let id = waiting.shift(); id !== undefined; id = waiting.shift()) found.set(id, await runWorld(id));
+    for (let id = waiting.shift(); id !== undefined; id = waiting.shift()) found.set(id, await keptOr(id, runWorld));
   };
   await Promise.all(cpus().map(work));
   process.stdout.write(`${cpus()[0]?.model ?? ''}, Node.js ${process.versions.node}; seed ${seed}, ${cases} doors a world\n`);
@@ -51,6 +55,16 @@ if (only !== '') {
   process.stdout.write(
     `The plan search against a general mixed-integer solver (HiGHS): ${times.toFixed(1)} times as fast, ${millis.toFixed(2)} ms a door\n`,
   );
+}
+
+async function keptOr(id: string, run: typeof runWorld): Promise<WorldFigures> {
+  if (folder === '') return run(id);
+  const file = join(folder, `${[id, seed, cases, part, ...(hasLimit ? ['limit'] : [])].join('-')}.json`);
+  if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8')) as WorldFigures;
+  const figures = await run(id);
+  mkdirSync(folder, { recursive: true });
+  writeFileSync(file, JSON.stringify(figures));
+  return figures;
 }
 
 function runWorld(id: string): Promise<WorldFigures> {
