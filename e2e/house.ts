@@ -1,4 +1,4 @@
-import { test as base } from '@playwright/test';
+import { expect, test as base } from '@playwright/test';
 import Database from 'better-sqlite3';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
@@ -22,6 +22,12 @@ export interface House {
 }
 
 export const test = base.extend<{ house: House }>({
+  page: async ({ page }, use) => {
+    const notAllowed: string[] = [];
+    page.on('console', (message) => message.text().includes('Content Security Policy') && notAllowed.push(message.text()));
+    await use(page);
+    expect(notAllowed, 'what the page may not load').toEqual([]);
+  },
   // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixture's needs from this pattern
   house: async ({}, use) => {
     const folder = mkdtempSync(join(tmpdir(), 'swing-'));
@@ -49,7 +55,7 @@ export const test = base.extend<{ house: House }>({
   },
 });
 
-export { expect } from '@playwright/test';
+export { expect };
 
 async function startServer(file: string, port: number): Promise<{ server: ChildProcess; port: number }> {
   const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {

@@ -1,13 +1,16 @@
 import { API } from '@proper-swing/contract';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type RequestHandler } from 'express';
+import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 import type { DataSource } from 'typeorm';
+import { requestLog } from './http/log';
+import { onlyOwnNames } from './http/ownNames';
 import { answerProblems, problem } from './http/problem';
+import { onlyWellFormed } from './http/wellFormed';
 import { committing } from './record/committing';
 import { callViews } from './record/callViews';
 import { recordStore } from './record/recordStore';
@@ -23,24 +26,62 @@ export interface AppParts {
   logger: Logger;
   /** Folder of the built app; without it only the API answers. */
   webRoot?: string;
+  /** Names this server goes by beside the machine's own. */
+  names?: readonly string[];
+  /** Requests to the API that one client may make in a minute. */
+  requestsAMinute?: number;
 }
 
+/** Far more than a device that was away all day has to send, far less than would keep others waiting. */
+const USUAL_REQUESTS_A_MINUTE = 3000;
+
+const OWN = ["'self'"];
+
+/**
+ * What a page of the app may load: what ships with it. The one liberty is for style sheets written into the page, which
+ * react-native-web makes while it runs and cannot mark with a nonce; styles of single elements are set by script and need none.
+ */
+const POLICY = {
+  'default-src': OWN,
+  'script-src': OWN,
+  'script-src-attr': ["'none'"],
+  'style-src': [...OWN, "'unsafe-inline'"],
+  'style-src-attr': ["'none'"],
+  'font-src': OWN,
+  'img-src': [...OWN, 'data:'],
+  'connect-src': OWN,
+  'worker-src': OWN,
+  'manifest-src': OWN,
+  'object-src': ["'none'"],
+  'base-uri': OWN,
+  'form-action': OWN,
+  'frame-ancestors': ["'none'"],
+};
+
+const tooMany: RequestHandler = (_request, _response, next) =>
+  next(
+    problem(429, 'Too many requests', 'This device asks more often than the server answers. What waits is kept: try again in a minute.'),
+  );
+
 /** The whole server but its port: API, built app and errors. */
-export function createApp({ store, logger, webRoot }: AppParts): Express {
+export function createApp({ store, logger, webRoot, names, requestsAMinute = USUAL_REQUESTS_A_MINUTE }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger, autoLogging: { ignore: ({ url }) => !(url ?? '').startsWith(API) } }));
+  app.use(requestLog(logger, API));
   app.use(
     helmet({
       // Served in plain http on a loopback or a workshop's own network.
       hsts: false,
       contentSecurityPolicy: {
-        directives: { 'upgrade-insecure-requests': null, 'worker-src': ["'self'"], 'img-src': ["'self'", 'data:'] },
+        useDefaults: false,
+        directives: POLICY,
       },
     }),
   );
+  app.use(onlyOwnNames(names));
   app.use(compression());
-  app.use(API, express.json({ limit: LARGEST_BODY }));
+  app.use(API, rateLimit({ limit: requestsAMinute, standardHeaders: 'draft-8', legacyHeaders: false, handler: tooMany }));
+  app.use(API, express.json({ limit: LARGEST_BODY }), onlyWellFormed);
   app.use(API, (_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
     next();

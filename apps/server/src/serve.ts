@@ -10,13 +10,20 @@ const REQUEST_MS = 30_000;
 const LAST_REQUESTS_MS = 3000;
 const STOPPED_AFTER_MS = 4500;
 
-/** Starts the server from the environment: PORT, HOST, DATABASE, WEB_ROOT, LOG_LEVEL. */
+/** Starts the server from the environment: PORT, HOST, DATABASE, WEB_ROOT, LOG_LEVEL, ALLOWED_HOSTS, REQUESTS_A_MINUTE. */
 async function main(): Promise<void> {
   const { PORT = '4310', HOST = '127.0.0.1', DATABASE = 'data/proper-swing.sqlite', WEB_ROOT, LOG_LEVEL = 'info' } = process.env;
+  const { ALLOWED_HOSTS = '', REQUESTS_A_MINUTE } = process.env;
   process.umask(0o077);
   const logger = pino({ level: LOG_LEVEL });
   const store = await openedStore(DATABASE);
-  const app = createApp({ store, logger, ...(WEB_ROOT !== undefined && { webRoot: WEB_ROOT }) });
+  const app = createApp({
+    store,
+    logger,
+    names: ALLOWED_HOSTS.split(/[\s,]+/).filter((name) => name !== ''),
+    ...(WEB_ROOT !== undefined && { webRoot: WEB_ROOT }),
+    ...(REQUESTS_A_MINUTE !== undefined && { requestsAMinute: Number(REQUESTS_A_MINUTE) }),
+  });
   if (HOST === '0.0.0.0') logger.warn('HOST=0.0.0.0: everybody on every network of this machine can read and write the record');
 
   const server = app.listen(Number(PORT), HOST, (error?: Error) => {

@@ -1,4 +1,4 @@
-import type { Problem } from '@proper-swing/contract';
+import type { Page, Problem, RecordBatchAnswers, Site } from '@proper-swing/contract';
 import type { Express } from 'express';
 import { pino } from 'pino';
 import request from 'supertest';
@@ -109,6 +109,40 @@ describe('writing the record of a call', () => {
     expect(await count('card_revision')).toBe(5);
   });
 
+  it('a correction made from what another device has corrected meanwhile is refused, and so is what follows it', async () => {
+    const { site } = await putCall();
+    const [first, theirs, ours] = ['10', '20', '30'].map((second) => `2026-03-02T09:00:${second}.000Z`);
+    await put('sites', { ...site, revision: 2, writtenAt: theirs, madeFrom: site.writtenAt, contact: 'Porter' }).expect(201);
+    const second = { ...site, revision: 2, writtenAt: ours, madeFrom: site.writtenAt, remarks: 'Side gate' };
+    const third = { ...second, revision: 3, writtenAt: first, madeFrom: ours };
+    await put('sites', second).expect(409);
+    expect(fieldsOf(await put('sites', third).expect(409))).toEqual(['madeFrom']);
+    await put('sites', { ...third, madeFrom: theirs, contact: 'Porter' }).expect(201);
+    const { body } = await request(app).get(`/api/sites/${site.id}`).expect(200);
+    expect(body).toMatchObject({ contact: 'Porter', remarks: 'Side gate', madeFrom: theirs });
+    const { body: all } = await request(app).get(`/api/sites/${site.id}/revisions`).expect(200);
+    expect((all as { items: { revision: number }[] }).items.map(({ revision }) => revision)).toEqual([1, 2, 3]);
+    expect(fieldsOf(await put('calls', { ...exampleRecords().call, doorId: v7(), madeFrom: ours }))).toEqual(['madeFrom']);
+  });
+
+  it('the revisions of a card come in pages; what has none is told', async () => {
+    const { site } = await putCall();
+    for (let revision = 2; revision <= 5; revision += 1) await put('sites', { ...site, revision }).expect(201);
+    const page = async (query: string) => (await request(app).get(`/api/sites/${site.id}/revisions${query}`)).body as Page<Site>;
+    const first = await page('?limit=3');
+    expect([first.items.map(({ revision }) => revision), first.next]).toEqual([[1, 2, 3], '3']);
+    expect((await page('?limit=3&cursor=3')).items.map(({ revision }) => revision)).toEqual([4, 5]);
+    await request(app).get(`/api/sites/${v7()}/revisions`).expect(404);
+    expect(fieldsOf(await request(app).get(`/api/sites/${site.id}/revisions?cursor=x`).expect(422))).toEqual(['cursor']);
+  });
+
+  it('a revision sent again is confirmed as it was written, though there are later ones', async () => {
+    const { site } = await putCall();
+    await put('sites', { ...site, revision: 2, name: 'Annexe' }).expect(201);
+    const { body } = await put('sites', site).expect(200);
+    expect(body).toMatchObject({ revision: 1, name: site.name });
+  });
+
   it('names every faulty field of a record', async () => {
     const { door } = exampleRecords();
     const answer = await put('doors', { ...door, slabWidthMm: -3, profile: 'none' });
@@ -116,6 +150,56 @@ describe('writing the record of a call', () => {
     expect(fieldsOf(answer)).toEqual(expect.arrayContaining(['slabWidthMm', 'profile']));
     const { site } = exampleRecords();
     expect(fieldsOf(await request(app).put(`/api/sites/${v7()}`).send(site))).toEqual(['id']);
+  });
+});
+
+describe('many records in one go', () => {
+  const post = (writes: unknown) => request(app).post('/api/records').send({ writes });
+  const statuses = ({ body }: { body: unknown }) => (body as RecordBatchAnswers).answers.map(({ status }) => status);
+
+  it('are each answered as if they had been written alone, in their order', async () => {
+    const { site, door, call, set, reading } = exampleRecords();
+    const writes = [
+      { kind: 'sites', body: site },
+      { kind: 'doors', body: door },
+      { kind: 'calls', body: { ...call, state: 'lost' } },
+      { kind: 'calls', body: call },
+      { kind: 'sites', body: { ...site, revision: 2, madeFrom: '2020-01-01T00:00:00Z' } },
+      { kind: 'readings', body: reading },
+      { kind: 'reading-sets', body: set },
+      { kind: 'readings', body: reading },
+      { kind: 'readings', body: reading },
+      { kind: 'windows', body: reading },
+      null,
+    ];
+    const answer = await post(writes).expect(200);
+    expect(statuses(answer)).toEqual([201, 201, 422, 201, 409, 422, 201, 201, 200, 422, 422]);
+    const { answers } = answer.body as RecordBatchAnswers;
+    expect(answers[0]).toMatchObject({ body: { id: site.id, revision: 1 } });
+    expect(answers[2]).toMatchObject({ problem: { status: 422, errors: [{ field: 'state' }] } });
+    expect(answers[4]).toMatchObject({ problem: { errors: [{ field: 'madeFrom' }] } });
+    expect([await count('call'), await count('reading'), await count('card_revision')]).toEqual([1, 1, 3]);
+  });
+
+  it('what breaks one in a way nobody foresaw keeps all of them out, to be sent again', async () => {
+    const { site, call } = await putCall();
+    await store.query(`CREATE TRIGGER broken BEFORE UPDATE ON "site" BEGIN SELECT RAISE(ABORT, 'broken'); END`);
+    const note = { id: v7(), writtenAt: site.writtenAt, callId: call.id, text: 'Behind the lift' };
+    const whole = await post([
+      { kind: 'notes', body: note },
+      { kind: 'sites', body: { ...site, revision: 2, name: 'Annexe' } },
+    ]);
+    expect(whole.status).toBe(500);
+    expect([await count('note'), await count('card_revision')]).toEqual([0, 3]);
+    await store.query('DROP TRIGGER broken');
+    expect(statuses(await post([{ kind: 'notes', body: note }]))).toEqual([201]);
+  });
+
+  it('are a list of so many at most', async () => {
+    for (const writes of [undefined, {}, Array.from({ length: 201 }, () => null)]) {
+      expect(fieldsOf(await post(writes).expect(422))).toEqual(['writes']);
+    }
+    expect(statuses(await post([]).expect(200))).toEqual([]);
   });
 });
 

@@ -2,7 +2,7 @@ import { ENGINE } from './engine/register';
 import { toJsonSchema, type JsonSchema } from './jsonSchema';
 import { RECORD_KINDS } from './record/register';
 import { recordSchema } from './record/schemas';
-import { API, everyRoute, LARGEST_PAGE, pathOf, ROUTES, type QueryField, type Route } from './routes';
+import { API, everyRoute, LARGEST_BATCH, LARGEST_PAGE, pathOf, ROUTES, type QueryField, type Route } from './routes';
 
 const ref = (name: string): JsonSchema => ({ $ref: `#/components/schemas/${name}` });
 
@@ -20,12 +20,20 @@ const TEXT = { type: 'string' };
 
 const PROBLEMS: Readonly<Record<number, string>> = {
   400: 'Not JSON',
+  403: 'Asked by a page of elsewhere',
   404: 'There is none',
   409: 'Another one is there under this id or revision',
   413: 'Too large',
+  421: 'Asked by a name this server does not go by',
   422: 'A field is wrong; it is named',
+  429: 'Asked too often; Retry-After says when again',
   500: 'Something broke on the server; nothing that was confirmed is lost',
+  503: 'Busy; to be asked again',
+  507: 'No room to write; nothing that was confirmed is lost',
 };
+
+/** What any address may answer. */
+const ANYWHERE = [403, 421, 429, 500, 503];
 
 const QUERY: Readonly<Record<QueryField['is'], JsonSchema>> = {
   text: TEXT,
@@ -87,7 +95,7 @@ function responsesOf({ method, gives, problems = [] }: Route): Record<number, un
   return {
     200: json(ref(gives), isWrite ? 'It was there already' : 'The answer'),
     ...(isWrite && { 201: json(ref(gives), 'Written') }),
-    ...Object.fromEntries([...problems, 500].map((status) => [status, problem(PROBLEMS[status] ?? '')])),
+    ...Object.fromEntries([...problems, ...ANYWHERE].map((status) => [status, problem(PROBLEMS[status] ?? '')])),
   };
 }
 
@@ -107,6 +115,15 @@ function componentSchemas(): Record<string, JsonSchema> {
     CallRecord: objectOf({ ...cards, ...lists }),
     CallSummaryPage: pageOf(objectOf({ ...cards, readingCount: count, adjustmentCount: count })),
     DoorHistory: objectOf({ door: ref('doors'), site: ref('sites'), calls: listOf(ref('CallRecord')), next: { type: ['string', 'null'] } }),
+    RecordBatch: objectOf({
+      writes: {
+        ...listOf(objectOf({ kind: { enum: RECORD_KINDS.map(({ kind }) => kind) }, body: { type: 'object' } })),
+        maxItems: LARGEST_BATCH,
+      },
+    }),
+    RecordBatchAnswers: objectOf({
+      answers: listOf(objectOf({ status: { type: 'integer' } }, { body: { type: 'object' }, problem: ref('Problem') })),
+    }),
     Health: objectOf({ status: { type: 'string', enum: ['ok'] }, version: TEXT }),
     EngineList: listOf(objectOf({ name: TEXT, title: TEXT })),
     EngineDescription: objectOf({

@@ -6,6 +6,7 @@ export const PATHS = {
   health: pathOf(ROUTES.health),
   record: (kind: RecordKind, id: string) => pathOf(recordRoutes(kind).write, { id }),
   list: (kind: RecordKind) => pathOf(recordRoutes(kind).list),
+  recordBatch: pathOf(ROUTES.recordBatch),
   callSummaries: pathOf(ROUTES.callSummaries),
   callRecord: (callId: string) => pathOf(ROUTES.callRecord, { id: callId }),
   doorHistory: (doorId: string) => pathOf(ROUTES.doorHistory, { id: doorId }),

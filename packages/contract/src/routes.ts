@@ -25,6 +25,9 @@ export interface Route {
 /** No page of a list is longer. */
 export const LARGEST_PAGE = 200;
 
+/** No more records are taken in one go. */
+export const LARGEST_BATCH = 200;
+
 const PAGED = {
   cursor: { is: 'text', says: 'Where the page before ended' },
   limit: { is: 'limit', says: `Items of a page, at most ${LARGEST_PAGE}` },
@@ -54,6 +57,14 @@ export const ROUTES = {
     gives: 'DoorHistory',
     problems: [404, 422],
   },
+  recordBatch: {
+    method: 'post',
+    path: '/records',
+    summary: `Write up to ${LARGEST_BATCH} records in one go, in their order; each is answered by itself as if it had been written alone`,
+    takes: 'RecordBatch',
+    gives: 'RecordBatchAnswers',
+    problems: [400, 413, 422, 507],
+  },
   engineList: { method: 'get', path: '/engine', summary: 'The functions of the engine', gives: 'EngineList' },
   engineDescribe: {
     method: 'get',
@@ -74,8 +85,8 @@ export const ROUTES = {
 
 export type RouteId = keyof typeof ROUTES;
 
-/** The addresses of one kind of record. */
-export function recordRoutes(kind: RecordKind): Record<'read' | 'write' | 'list', Route> {
+/** The addresses of one kind of record; only a card has revisions. */
+export function recordRoutes(kind: RecordKind): Record<'read' | 'write' | 'list', Route> & { revisions?: Route } {
   const entry = recordKind(kind);
   if (entry === undefined) throw new RangeError(`There is no kind of record "${kind}".`);
   const { title, manner, parent } = entry;
@@ -87,7 +98,7 @@ export function recordRoutes(kind: RecordKind): Record<'read' | 'write' | 'list'
       summary: manner === 'card' ? `Write or correct: ${title}` : `Write once: ${title}. The same again is harmless.`,
       takes: kind,
       gives: kind,
-      problems: [400, 409, 413, 422],
+      problems: [400, 409, 413, 422, 507],
     },
     list: {
       method: 'get',
@@ -97,6 +108,16 @@ export function recordRoutes(kind: RecordKind): Record<'read' | 'write' | 'list'
       gives: `${kind}Page`,
       problems: [422],
     },
+    ...(manner === 'card' && {
+      revisions: {
+        method: 'get',
+        path: `/${kind}/:id/revisions`,
+        summary: `Every revision as it was written, oldest first: ${title}`,
+        query: PAGED,
+        gives: `${kind}Page`,
+        problems: [404, 422],
+      },
+    }),
   };
 }
 

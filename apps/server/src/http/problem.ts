@@ -15,18 +15,17 @@ export const answerProblems: ErrorRequestHandler = (error: unknown, request, res
   }
   const known = asProblem(error);
   if (known === undefined) request.log.error({ err: error }, 'unforeseen error');
-  const { status, title, detail, errors } =
-    known ?? problem(500, 'Something broke on the server', 'Nothing that was confirmed is lost. Try again.');
-  const body: Problem = {
-    type: 'about:blank',
-    title,
-    status,
-    detail,
-    instance: request.originalUrl,
-    ...(errors.length > 0 && { errors: [...errors] }),
-  };
-  response.status(status).type('application/problem+json').send(JSON.stringify(body));
+  const told = known ?? problem(500, 'Something broke on the server', 'Nothing that was confirmed is lost. Try again.');
+  response
+    .status(told.status)
+    .type('application/problem+json')
+    .send(JSON.stringify({ ...problemBody(told), instance: request.originalUrl }));
 };
+
+/** What is wrong as it is told. */
+export function problemBody({ status, title, detail, errors }: HttpProblem): Problem {
+  return { type: 'about:blank', title, status, detail, ...(errors.length > 0 && { errors: [...errors] }) };
+}
 
 function asProblem(error: unknown): HttpProblem | undefined {
   if (error instanceof HttpProblem) return error;

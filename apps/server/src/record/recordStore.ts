@@ -2,14 +2,21 @@ import { recordKind, type Page, type RecordBodies, type RecordKind, type RecordK
 import { withoutAbsent } from '@proper-swing/contract/fields';
 import { isDeepStrictEqual } from 'node:util';
 import { MoreThan, type DataSource, type EntityManager, type FindOptionsWhere, type ObjectLiteral, type Repository } from 'typeorm';
-import { problem } from '../http/problem';
+import { HttpProblem, problem } from '../http/httpProblem';
 import { committing, type Committing } from './committing';
 import { CARD_REVISION, table } from './tables';
 
 type Body = RecordBodies[RecordKind];
+type Card = Extract<Body, { revision: number }>;
 
 /** Whether a write put something new in place or found it there already. */
 export type Written = 'created' | 'unchanged';
+
+/** A record to be written whose shape was checked. */
+export interface Write {
+  kind: RecordKindEntry;
+  body: Body;
+}
 
 /** Reads and writes the records of every kind, idempotently. */
 export interface RecordStore {
@@ -17,18 +24,35 @@ export interface RecordStore {
    * Writes a record whose shape was checked.
    *
    * An entry is written once: the same again is `unchanged`, another under the same id is refused. A card takes the
-   * revision after the one it has.
+   * revision after the one it has, and only one that was made from that.
    *
    * @throws HttpProblem 409 when another is there, 422 when its parent or the entry it supersedes is not
    */
   put: (kind: RecordKindEntry, body: Body) => Promise<Written>;
+  /** Writes records in their order and commits them together; what is wrong with one keeps none of the others out. */
+  putEach: (writes: readonly Write[]) => Promise<(Written | HttpProblem)[]>;
+  /** The revisions of a card, oldest first, from after one. */
+  revisions: (kind: RecordKind, id: string, options: { after: number; limit: number }) => Promise<Page<Body>>;
   get: (kind: RecordKind, id: string) => Promise<Body | undefined>;
   list: (kind: RecordKindEntry, options: { cursor?: string; limit: number; parentId?: string }) => Promise<Page<Body>>;
 }
 
 export function recordStore(source: DataSource, { run }: Committing = committing(source)): RecordStore {
   return {
-    put: (kind, body) => run((manager) => (kind.manner === 'card' ? putCard(manager, kind, body) : putEntry(manager, kind, body))),
+    put: (kind, body) => run((manager) => putOne(manager, { kind, body })),
+    putEach: (writes) =>
+      run(async (manager) => {
+        const written: (Written | HttpProblem)[] = [];
+        for (const write of writes) written.push(await putApart(manager, write));
+        return written;
+      }),
+    revisions: async (kind, id, { after, limit }) => {
+      const where = { kind, id, revision: MoreThan(after) };
+      const found = await source.manager.getRepository(CARD_REVISION).find({ where, order: { revision: 'ASC' }, take: limit + 1 });
+      const items = found.slice(0, limit).map(({ body }) => body as Body);
+      const last = found[items.length - 1];
+      return { items, next: found.length > limit && last !== undefined ? String(last.revision) : null };
+    },
     get: async (kind, id) => bodyOf(await rows(source.manager, kind).findOneBy({ id })),
     list: async (kind, { cursor, limit, parentId }) => {
       const where: FindOptionsWhere<ObjectLiteral> = {
@@ -47,6 +71,19 @@ function rows(manager: EntityManager, kind: RecordKind): Repository<ObjectLitera
   return manager.getRepository<ObjectLiteral>(table(kind));
 }
 
+const putOne = (manager: EntityManager, { kind, body }: Write): Promise<Written> =>
+  kind.manner === 'card' ? putCard(manager, kind, body) : putEntry(manager, kind, body);
+
+/** What refuses a record does so before anything of it is written, so that the others can be committed. */
+async function putApart(manager: EntityManager, write: Write): Promise<Written | HttpProblem> {
+  try {
+    return await putOne(manager, write);
+  } catch (error) {
+    if (error instanceof HttpProblem) return error;
+    throw error;
+  }
+}
+
 async function putEntry(manager: EntityManager, kind: RecordKindEntry, body: Body): Promise<Written> {
   const there = bodyOf(await rows(manager, kind.kind).findOneBy({ id: body.id }));
   if (there !== undefined) {
@@ -59,7 +96,7 @@ async function putEntry(manager: EntityManager, kind: RecordKindEntry, body: Bod
   }
   await requireParent(manager, kind, body);
   if ('supersedes' in body && body.supersedes != null) await requireRow(manager, kind.kind, body.supersedes, 'supersedes');
-  await rows(manager, kind.kind).insert(rowOf(kind, body));
+  await rows(manager, kind.kind).insert(atRest(kind, body));
   return 'created';
 }
 
@@ -76,16 +113,22 @@ async function putCard(manager: EntityManager, kind: RecordKindEntry, body: Body
       [{ field: 'revision', message: 'was written before with other contents' }],
     );
   }
-  const last = (await revisions.maximum('revision', { kind: kind.kind, id: body.id })) ?? 0;
-  if (body.revision !== last + 1) {
-    throw problem(409, 'Revision out of turn', `${kind.title} ${body.id} is at revision ${last}.`, [
-      { field: 'revision', message: `must be ${last + 1}` },
+  const last = await revisions.findOne({ where: { kind: kind.kind, id: body.id }, order: { revision: 'DESC' } });
+  const next = (last?.revision ?? 0) + 1;
+  if (body.revision !== next) {
+    throw problem(409, 'Revision out of turn', `${kind.title} ${body.id} is at revision ${next - 1}.`, [
+      { field: 'revision', message: `must be ${next}` },
+    ]);
+  }
+  if (body.madeFrom != null && (last?.body as Card | undefined)?.writtenAt !== body.madeFrom) {
+    throw problem(409, 'Made from another revision', `${kind.title} ${body.id} was changed elsewhere. Read it again and correct that.`, [
+      { field: 'madeFrom', message: 'is not when the last revision was written' },
     ]);
   }
   await requireParent(manager, kind, body);
   await revisions.insert({ kind: kind.kind, id: body.id, revision: body.revision, body });
   // The transaction is the store's own.
-  await rows(manager, kind.kind).save(rowOf(kind, body), { transaction: false });
+  await rows(manager, kind.kind).save(atRest(kind, body), { transaction: false });
   return 'created';
 }
 
@@ -103,12 +146,12 @@ async function requireRow(manager: EntityManager, kind: RecordKind, id: string, 
   ]);
 }
 
-/** Optional fields have one form at rest, so that the same record is the same however it was sent: a flag is down, the rest null. */
-function rowOf({ fields }: RecordKindEntry, body: Body): ObjectLiteral {
+/** A record as it is kept. Optional fields have one form at rest, so that the same record is the same however it was sent: a flag is down, the rest null. */
+export function atRest({ fields }: RecordKindEntry, body: Body): Body {
   const given = body as ObjectLiteral;
   return Object.fromEntries(
     Object.entries(fields).map(([name, field]) => [name, (given[name] as unknown) ?? (field.is === 'flag' ? false : null)]),
-  );
+  ) as unknown as Body;
 }
 
 function bodyOf(row: ObjectLiteral | null): Body | undefined {

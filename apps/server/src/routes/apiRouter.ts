@@ -3,6 +3,7 @@ import { Router, type Request, type Response } from 'express';
 import type { CallViews } from '../record/callViews';
 import type { RecordStore } from '../record/recordStore';
 import { handlers, type ServerState } from './handlers';
+import { batchHandler } from './batchHandler';
 import { recordHandlers } from './recordHandlers';
 
 type Answering = (request: Request, response: Response) => unknown;
@@ -15,12 +16,13 @@ export function apiRouter(store: RecordStore, views: CallViews, server: ServerSt
       const body = await answering(request, response);
       response.json(body);
     });
-  const own = handlers(views, server);
+  const own = { ...handlers(views, server), recordBatch: batchHandler(store) };
   for (const id of Object.keys(ROUTES) as (keyof typeof ROUTES)[]) answer(ROUTES[id], own[id]);
   for (const kind of RECORD_KINDS) {
     const routes = recordRoutes(kind.kind);
     const answers = recordHandlers(store, kind);
     for (const id of ['read', 'write', 'list'] as const) answer(routes[id], answers[id]);
+    if (routes.revisions !== undefined) answer(routes.revisions, answers.revisions);
   }
   return router;
 }

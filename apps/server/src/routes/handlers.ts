@@ -16,8 +16,8 @@ export interface ServerState {
   fault: () => Promise<HttpProblem | undefined>;
 }
 
-/** What answers each route that is not about one kind of record. */
-export function handlers(views: CallViews, { version, fault }: ServerState): Readonly<Record<RouteId, Handler>> {
+/** What answers each route that is not about records to be written. */
+export function handlers(views: CallViews, { version, fault }: ServerState): Readonly<Record<Exclude<RouteId, 'recordBatch'>, Handler>> {
   return {
     health: async (): Promise<Health> => {
       const reason = await fault();

@@ -3,7 +3,7 @@ import { check, recordSchema } from '@proper-swing/contract/schemas';
 import type { Request, Response } from 'express';
 import { problem } from '../http/problem';
 import { readLimit, readText } from '../http/query';
-import type { RecordStore } from '../record/recordStore';
+import { atRest, type RecordStore } from '../record/recordStore';
 import { part } from './handlers';
 
 /** What answers the routes of one kind of record. */
@@ -15,11 +15,26 @@ export function recordHandlers(store: RecordStore, kind: RecordKindEntry) {
       if (found === undefined) throw problem(404, 'There is none', `There is no ${kind.title.toLowerCase()} ${id}.`);
       return found;
     },
+    revisions: async (request: Request) => {
+      const id = part(request, 'id');
+      const cursor = readText(request, 'cursor') ?? '0';
+      if (!/^\d{1,9}$/.test(cursor))
+        throw problem(422, 'A field is wrong', 'cursor is not one of ours.', [{ field: 'cursor', message: 'unknown' }]);
+      const page = await store.revisions(kind.kind, id, { after: Number(cursor), limit: readLimit(request) });
+      if (page.items.length === 0 && cursor === '0') throw problem(404, 'There is none', `There is no ${kind.title.toLowerCase()} ${id}.`);
+      return page;
+    },
     write: async (request: Request, response: Response) => {
-      const body = checkedBody(kind, request);
+      const body = checkedBody(kind, request.body);
+      if (body.id !== part(request, 'id')) {
+        throw problem(422, 'A field is wrong', 'The id in the body is not the one in the address.', [
+          { field: 'id', message: 'must be the id in the address' },
+        ]);
+      }
       const written = await store.put(kind, body);
       response.status(written === 'created' ? 201 : 200);
-      return store.get(kind.kind, body.id);
+      // What was confirmed, not what has become of it since.
+      return atRest(kind, body);
     },
     list: (request: Request) => {
       const cursor = readText(request, 'cursor');
@@ -33,15 +48,9 @@ export function recordHandlers(store: RecordStore, kind: RecordKindEntry) {
   };
 }
 
-function checkedBody({ kind }: RecordKindEntry, request: Request): RecordBodies[RecordKind] {
-  const checked = check(recordSchema(kind), request.body);
-  if (!checked.ok) {
-    throw problem(422, 'A field is wrong', checked.errors.map(({ message }) => message).join('; '), checked.errors);
-  }
-  if (checked.value.id !== part(request, 'id')) {
-    throw problem(422, 'A field is wrong', 'The id in the body is not the one in the address.', [
-      { field: 'id', message: 'must be the id in the address' },
-    ]);
-  }
-  return checked.value;
+/** A body that is right in itself. @throws HttpProblem 422 naming every field that is not */
+export function checkedBody({ kind }: RecordKindEntry, body: unknown): RecordBodies[RecordKind] {
+  const checked = check(recordSchema(kind), body);
+  if (checked.ok) return checked.value;
+  throw problem(422, 'A field is wrong', checked.errors.map(({ message }) => message).join('; '), checked.errors);
 }

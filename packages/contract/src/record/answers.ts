@@ -1,4 +1,4 @@
-import type { CardsOfCall, ListsOfCall, RecordBodies } from './register';
+import type { CardsOfCall, ListsOfCall, RecordBodies, RecordKind } from './register';
 
 /** A page of a list; `next` is the cursor of the following page, or null at the end. */
 export interface Page<T> {
@@ -23,6 +23,16 @@ export interface DoorHistory {
   calls: CallRecord[];
   /** Cursor of the older calls that are not in it, or null when it is whole. */
   next: string | null;
+}
+
+/** Records to be written in one go. */
+export interface RecordBatch {
+  writes: { kind: string; body: unknown }[];
+}
+
+/** What became of each, in the same order: as it stands now, or why it was not written. */
+export interface RecordBatchAnswers {
+  answers: ({ status: 200 | 201; body: RecordBodies[RecordKind] } | { status: number; problem: Problem })[];
 }
 
 /** RFC 9457 problem details. */

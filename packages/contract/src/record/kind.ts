@@ -6,6 +6,7 @@ const CARD = {
   id: id('Made on the device that wrote it'),
   revision: number('Counts up with each correction, from 1', { from: 1, whole: true }),
   writtenAt: instant('When it was written'),
+  madeFrom: optional(instant('When the revision that was corrected was written: another one is not corrected by it')),
 } as const;
 
 /** What every entry tells of its own writing. */
