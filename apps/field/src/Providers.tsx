@@ -6,10 +6,13 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { useFonts } from 'expo-font';
 import { useEffect, type PropsWithChildren } from 'react';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
-import { persistOptions, queryClient } from './offline/queryClient';
+import { onKept, persistOptions, queryClient } from './offline/queryClient';
 import { watchNetwork } from './offline/reachability';
 import { outbox } from './offline/outbox';
-import { startSending } from './offline/sending';
+import { letGo } from './offline/letGo';
+import { confirm, startSending, takeIn } from './offline/sending';
+import { inOneTab } from './offline/oneSender';
+import { watchRestarts } from './offline/afterRestart';
 import { registerServiceWorker } from './offline/serviceWorker';
 import { askToPersist } from './offline/storage';
 import { ThemeProvider } from './design/theme';
@@ -17,7 +20,10 @@ import { FONT } from './design/tokens';
 import { warmEngine } from './engine/engine';
 
 /** What was kept may be older than what was written just before the page closed. */
-const askAgain = () => queryClient.invalidateQueries();
+const askAgain = () => {
+  for (const outgoing of outbox.confirmed()) confirm(outbox, queryClient, outgoing);
+  return queryClient.invalidateQueries();
+};
 
 /** What every page stands on: fonts, theme, kept answers, unsent writes and the engine. */
 export function Providers({ children }: PropsWithChildren) {
@@ -29,12 +35,18 @@ export function Providers({ children }: PropsWithChildren) {
   });
   useEffect(() => {
     const stopWatching = watchNetwork();
-    const stopSending = startSending(outbox, queryClient);
+    const stopSending = inOneTab('swing.sending', () => startSending(outbox, queryClient));
+    const stopTakingIn = outbox.onConfirmedElsewhere((outgoing) => takeIn(outbox, queryClient, outgoing));
+    const stopLettingGo = onKept((kept) => void letGo(outbox, kept));
+    const stopWatchingRestarts = watchRestarts();
     askToPersist();
     registerServiceWorker();
     warmEngine();
     return () => {
       stopSending();
+      stopTakingIn();
+      stopLettingGo();
+      stopWatchingRestarts();
       stopWatching();
     };
   }, []);

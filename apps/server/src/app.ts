@@ -1,4 +1,4 @@
-import { API } from '@proper-swing/contract';
+import { API, SERVED_SINCE } from '@proper-swing/contract';
 import compression from 'compression';
 import express, { type Express, type RequestHandler } from 'express';
 import { rateLimit } from 'express-rate-limit';
@@ -82,8 +82,10 @@ export function createApp({ store, logger, webRoot, names, requestsAMinute = USU
   app.use(compression());
   app.use(API, rateLimit({ limit: requestsAMinute, standardHeaders: 'draft-8', legacyHeaders: false, handler: tooMany }));
   app.use(API, express.json({ limit: LARGEST_BODY }), onlyWellFormed);
+  const servedSince = new Date().toISOString();
   app.use(API, (_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
+    response.setHeader(SERVED_SINCE, servedSince);
     next();
   });
 

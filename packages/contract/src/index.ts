@@ -2,10 +2,33 @@
 export type { FieldError } from './validate';
 export type { DiagnoseRequest, PlanRequest } from './engine/hingedRequests';
 export { PATHS } from './paths';
-export { API, everyRoute, LARGEST_BATCH, LARGEST_PAGE, pathOf, recordRoutes, ROUTES, type Route, type RouteId } from './routes';
+export {
+  API,
+  everyRoute,
+  LARGEST_BATCH,
+  LARGEST_PAGE,
+  MOST_ASKED_FOR,
+  pathOf,
+  recordRoutes,
+  ROUTES,
+  SERVED_SINCE,
+  type Route,
+  type RouteId,
+} from './routes';
 export { SHEET_NAMES, type SheetName } from '@proper-swing/core/sheets/names';
 export { STAGES, type Stage } from './names/stages';
-export type { CallRecord, CallSummary, DoorHistory, Health, Page, Problem, RecordBatch, RecordBatchAnswers } from './record/answers';
+export type {
+  CallRecord,
+  CallSummary,
+  DoorHistory,
+  Health,
+  Page,
+  Problem,
+  RecordBatch,
+  RecordBatchAnswers,
+  RecordsAskedFor,
+  RecordsMissing,
+} from './record/answers';
 export { mergeRecord } from './record/mergeRecord';
 export {
   emptyLists,

@@ -2,7 +2,7 @@ import { ENGINE } from './engine/register';
 import { toJsonSchema, type JsonSchema } from './jsonSchema';
 import { RECORD_KINDS } from './record/register';
 import { recordSchema } from './record/schemas';
-import { API, everyRoute, LARGEST_BATCH, LARGEST_PAGE, pathOf, ROUTES, type QueryField, type Route } from './routes';
+import { API, everyRoute, LARGEST_BATCH, LARGEST_PAGE, MOST_ASKED_FOR, pathOf, ROUTES, type QueryField, type Route } from './routes';
 
 const ref = (name: string): JsonSchema => ({ $ref: `#/components/schemas/${name}` });
 
@@ -124,6 +124,13 @@ function componentSchemas(): Record<string, JsonSchema> {
     RecordBatchAnswers: objectOf({
       answers: listOf(objectOf({ status: { type: 'integer' } }, { body: { type: 'object' }, problem: ref('Problem') })),
     }),
+    RecordsAskedFor: objectOf({
+      of: {
+        ...listOf(objectOf({ kind: { enum: RECORD_KINDS.map(({ kind }) => kind) }, id: TEXT }, { revision: count })),
+        maxItems: MOST_ASKED_FOR,
+      },
+    }),
+    RecordsMissing: objectOf({ missing: listOf(count) }),
     Health: objectOf({ status: { type: 'string', enum: ['ok'] }, version: TEXT }),
     EngineList: listOf(objectOf({ name: TEXT, title: TEXT })),
     EngineDescription: objectOf({

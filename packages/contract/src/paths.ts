@@ -5,8 +5,10 @@ import { pathOf, recordRoutes, ROUTES } from './routes';
 export const PATHS = {
   health: pathOf(ROUTES.health),
   record: (kind: RecordKind, id: string) => pathOf(recordRoutes(kind).write, { id }),
+  revisions: (kind: RecordKind, id: string) => `${pathOf(recordRoutes(kind).read, { id })}/revisions`,
   list: (kind: RecordKind) => pathOf(recordRoutes(kind).list),
   recordBatch: pathOf(ROUTES.recordBatch),
+  recordsMissing: pathOf(ROUTES.recordsMissing),
   callSummaries: pathOf(ROUTES.callSummaries),
   callRecord: (callId: string) => pathOf(ROUTES.callRecord, { id: callId }),
   doorHistory: (doorId: string) => pathOf(ROUTES.doorHistory, { id: doorId }),

@@ -28,6 +28,12 @@ export const LARGEST_PAGE = 200;
 /** No more records are taken in one go. */
 export const LARGEST_BATCH = 200;
 
+/** No more records are asked for in one go. */
+export const MOST_ASKED_FOR = 1000;
+
+/** Header of each answer: since when the server is served, as an instant. */
+export const SERVED_SINCE = 'X-Served-Since';
+
 const PAGED = {
   cursor: { is: 'text', says: 'Where the page before ended' },
   limit: { is: 'limit', says: `Items of a page, at most ${LARGEST_PAGE}` },
@@ -64,6 +70,14 @@ export const ROUTES = {
     takes: 'RecordBatch',
     gives: 'RecordBatchAnswers',
     problems: [400, 413, 422, 507],
+  },
+  recordsMissing: {
+    method: 'post',
+    path: '/records/missing',
+    summary: `Which of up to ${MOST_ASKED_FOR} records, or revisions of cards, are not here: after an older backup was put back`,
+    takes: 'RecordsAskedFor',
+    gives: 'RecordsMissing',
+    problems: [400, 413, 422],
   },
   engineList: { method: 'get', path: '/engine', summary: 'The functions of the engine', gives: 'EngineList' },
   engineDescribe: {

@@ -6,14 +6,14 @@ import { useMemo } from 'react';
 import { callApi } from './api';
 import { historyWith, summariesWith, waitingOf, withWaiting } from './overlay';
 import { KEYS } from './keys';
-import { useOutbox } from './useOutbox';
+import { useLaidOver } from './useOutbox';
 
 const DAYS_BACK = 21;
 const DAYS_AHEAD = 21;
 
 /** Calls from three weeks ago to three weeks ahead, with those not yet confirmed. */
 export function useCallSummaries(): { items: CallSummary[]; isLoading: boolean } {
-  const waiting = useOutbox();
+  const waiting = useLaidOver();
   const today = startOfDay(new Date()).getTime();
   const from = addDays(today, -DAYS_BACK).toISOString();
   const to = addDays(today, DAYS_AHEAD).toISOString();
@@ -28,13 +28,13 @@ export function useCallSummaries(): { items: CallSummary[]; isLoading: boolean }
 }
 
 export function useSites(): Site[] {
-  const waiting = useOutbox();
+  const waiting = useLaidOver();
   const { data } = useQuery({ queryKey: KEYS.sites, queryFn: () => everyPage<Site>(PATHS.list('sites')) });
   return useMemo(() => withWaiting(data?.items ?? [], waitingOf(waiting, 'sites')), [data, waiting]);
 }
 
 export function useDoors(siteId: string | undefined): Door[] {
-  const waiting = useOutbox();
+  const waiting = useLaidOver();
   const { data } = useQuery({
     queryKey: KEYS.doors(siteId ?? ''),
     queryFn: () => everyPage<Door>(`${PATHS.list('doors')}?siteId=${siteId ?? ''}`),
@@ -55,7 +55,7 @@ export interface DoorHistoryState {
 
 /** The calls of a door as the server has them and as they wait here, newest first, a page at a time. */
 export function useDoorHistory(doorId: string): DoorHistoryState {
-  const waiting = useOutbox();
+  const waiting = useLaidOver();
   const { data, isLoading, hasNextPage, fetchNextPage } = useInfiniteQuery({
     queryKey: KEYS.doorHistory(doorId),
     queryFn: ({ pageParam }) => callApi<DoorHistory>(`${PATHS.doorHistory(doorId)}${pageParam === '' ? '' : `?cursor=${pageParam}`}`),

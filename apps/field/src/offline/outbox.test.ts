@@ -95,6 +95,110 @@ describe('the outbox', () => {
     const storage = memoryStorage();
     const later = { sequence: 1, version: WRITE_VERSION + 1, kind: 'notes', body: note('a') };
     storage.set('swing.outbox.000000000001.a', JSON.stringify(later));
-    expect(openOutbox(storage).waiting()).toEqual([later]);
+    expect(openOutbox(storage).waiting()).toEqual([{ ...later, mark: '000000000001.a' }]);
+  });
+});
+
+/** Tabs of one device: what one writes the others are told of, as browsers do. */
+function tabs(count: number) {
+  const storage = memoryStorage();
+  const told: ((key: string | undefined) => void)[] = [];
+  const opened = Array.from({ length: count }, (_, tab) => {
+    const others = (key: string) => told.forEach((tell, other) => other !== tab && tell(key));
+    const mine = {
+      ...storage,
+      set: (key: string, value: string) => {
+        storage.set(key, value);
+        others(key);
+      },
+      remove: (key: string) => {
+        storage.remove(key);
+        others(key);
+      },
+    };
+    return openOutbox(mine, (tell) => {
+      told[tab] = tell;
+      return () => undefined;
+    });
+  });
+  return { storage, opened, told };
+}
+
+describe('two tabs of one device', () => {
+  const ids = (outbox: ReturnType<typeof openOutbox>) => outbox.waiting().map(({ body }) => body.id);
+
+  it('see one list, whoever wrote, lets go or is told no', () => {
+    const [one, other] = tabs(2).opened as [ReturnType<typeof openOutbox>, ReturnType<typeof openOutbox>];
+    const listener = jest.fn();
+    other.subscribe(listener);
+    const a = one.add('notes', note('a'));
+    other.add('notes', note('b'));
+    expect([ids(one), ids(other)]).toEqual([
+      ['a', 'b'],
+      ['a', 'b'],
+    ]);
+    one.refuse(a, 'no');
+    expect(other.waiting()[0]).toEqual({ ...a, refused: 'no' });
+    one.remove(a);
+    expect(ids(other)).toEqual(['b']);
+    expect(listener).toHaveBeenCalledTimes(4);
+  });
+
+  it('that counted alike hide nothing of each other', () => {
+    const storage = memoryStorage();
+    // Neither was told of the other: their pages were asleep.
+    const [one, other] = [openOutbox(storage), openOutbox(storage)];
+    const card = { id: 's', revision: 2, writtenAt: '2026-03-02T08:00:00Z', name: 'Hut', address: '', contact: '', remarks: '' };
+    const first = one.add('sites', card);
+    const second = other.add('sites', { ...card, remarks: 'Side gate' });
+    expect([first.sequence, second.sequence]).toEqual([1, 1]);
+    const after = openOutbox(storage);
+    expect(after.waiting()).toEqual([first, second]);
+    after.remove(first);
+    expect(after.waiting()).toEqual([second]);
+  });
+
+  it('the one that sends is told what the other wrote or wants sent again; the other what was confirmed', () => {
+    const [sender, other] = tabs(2).opened as [ReturnType<typeof openOutbox>, ReturnType<typeof openOutbox>];
+    const toSend = jest.fn();
+    const confirmed = jest.fn();
+    sender.onAdded(toSend);
+    other.onConfirmedElsewhere(confirmed);
+    const a = other.add('notes', note('a'));
+    sender.refuse(a, 'no');
+    other.sendAgain({ ...a, refused: 'no' });
+    expect(toSend.mock.calls).toEqual([[a], [a]]);
+    sender.confirm(a);
+    expect(confirmed).toHaveBeenCalledWith(expect.objectContaining({ mark: a.mark, confirmed: expect.any(Number) as number }));
+    expect([ids(other), other.laidOver().length]).toEqual([[], 1]);
+  });
+
+  it('when everything was thrown away, by hand or by the browser, no tab shows it any more', () => {
+    const { storage, opened, told } = tabs(2);
+    opened[0]?.add('notes', note('a'));
+    storage.kept.clear();
+    told.forEach((tell) => tell(undefined));
+    expect(opened.map((each) => each.waiting())).toEqual([[], []]);
+    told.forEach((tell) => tell('swing.preferences'));
+  });
+});
+
+describe('what was confirmed', () => {
+  it('waits no longer; of very many only the last stay', () => {
+    const storage = memoryStorage();
+    const outbox = openOutbox(storage);
+    for (let n = 0; n < 510; n += 1) outbox.confirm(outbox.add('notes', note(`n${n}`)));
+    expect([outbox.waiting().length, outbox.laidOver().length, storage.kept.size]).toEqual([0, 500, 500]);
+    expect(outbox.laidOver()[0]?.body.id).toBe('n10');
+    expect(outbox.confirmed()).toEqual(outbox.laidOver());
+  });
+
+  it('on a full device is let go of', () => {
+    const storage = memoryStorage();
+    const outbox = openOutbox(storage);
+    const a = outbox.add('notes', note('a'));
+    storage.isFull = true;
+    outbox.confirm(a);
+    expect([outbox.laidOver(), storage.kept.size]).toEqual([[], 0]);
   });
 });

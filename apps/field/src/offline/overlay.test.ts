@@ -7,7 +7,7 @@ const { call, door, site, ...lists } = exampleRecord({ found: { 'hinge.top': 3 }
 let sequence = 0;
 function waits<K extends RecordKind>(kind: K, body: RecordBodies[K]): Outgoing {
   sequence += 1;
-  return { sequence, kind, body };
+  return { mark: `${sequence}`, sequence, kind, body };
 }
 const told: CallSummary[] = [{ call, door, site, readingCount: 9, adjustmentCount: 1 }];
 const history: DoorHistory = { door, site, calls: [{ call, door, site, ...lists }], next: null };

@@ -1,5 +1,5 @@
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
-import { QueryClient } from '@tanstack/react-query';
+import { QueryClient, type DehydratedState } from '@tanstack/react-query';
 import type { PersistQueryClientOptions } from '@tanstack/react-query-persist-client';
 import { del, get, set } from 'idb-keyval';
 import { UnreachableError } from './api';
@@ -23,6 +23,15 @@ export const queryClient = new QueryClient({
 /** First part of the key of what the engine computed: never kept, for it is quicker computed again. */
 export const ENGINE_KEY = 'engine';
 
+let beingKept: DehydratedState | undefined;
+const listeners = new Set<(kept: DehydratedState) => void>();
+
+/** Tells, each time the answers have been kept, what they are; until the returned function is called. */
+export function onKept(listener: (kept: DehydratedState) => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
 export const persistOptions: Omit<PersistQueryClientOptions, 'queryClient'> = {
   persister: createAsyncStoragePersister({
     key: 'swing.queries',
@@ -30,11 +39,16 @@ export const persistOptions: Omit<PersistQueryClientOptions, 'queryClient'> = {
     // Writing down everything that is kept takes long enough to be felt under a thumb, so it waits for a quiet moment.
     serialize: async (client) => {
       await new Promise<void>(whenQuiet);
+      beingKept = client.clientState;
       return JSON.stringify(client);
     },
     storage: {
       getItem: async (key) => (await get<string>(key)) ?? null,
-      setItem: (key, value: string) => set(key, value),
+      setItem: async (key, value: string) => {
+        const state = beingKept;
+        await set(key, value);
+        if (state !== undefined) listeners.forEach((tell) => tell(state));
+      },
       removeItem: (key) => del(key),
     },
   }),

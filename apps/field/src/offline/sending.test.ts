@@ -2,7 +2,7 @@ import type { CallRecord, Note, RecordBodies, RecordKind } from '@proper-swing/c
 import { onlineManager, QueryClient } from '@tanstack/react-query';
 import { waitFor } from '@testing-library/react-native';
 import { exampleRecord } from '../record/exampleRecord';
-import { FailedError, RefusedError, UnreachableError } from './api';
+import { FailedError, RefusedError, UnreachableError, type Became, type Carried } from './api';
 import { fetchRecord } from './confirmed';
 import { KEYS } from './keys';
 import { memoryStorage } from './memoryStorage.fixture';
@@ -14,15 +14,14 @@ const note = (id: string): Note => ({ id, writtenAt: '2026-03-02T08:00:00Z', cal
 
 /** A server that answers when it is told to, and keeps what it was sent. */
 function slowServer() {
-  const asked: { path: string; body: unknown; answer: (error?: Error) => void }[] = [];
-  const put = (path: string, body: unknown) =>
-    new Promise<void>((resolve, reject) => {
+  const asked: { bodies: readonly Carried['body'][]; answer: (became?: Error | Became[]) => void }[] = [];
+  const put = (writes: readonly Carried[]) =>
+    new Promise<Became[]>((resolve, reject) => {
       asked.push({
-        path,
-        body,
-        answer: (error) => {
-          if (error) reject(error);
-          else resolve();
+        bodies: writes.map(({ body }) => body),
+        answer: (became = writes.map(() => undefined)) => {
+          if (Array.isArray(became)) resolve(became);
+          else reject(became);
         },
       });
     });
@@ -30,6 +29,7 @@ function slowServer() {
 }
 
 let stop: () => void = () => undefined;
+const bringTogether = jest.fn(() => Promise.resolve());
 beforeEach(() => onlineManager.setOnline(true));
 afterEach(() => stop());
 
@@ -38,7 +38,13 @@ function sender() {
   const outbox = openOutbox(storage);
   const client = new QueryClient();
   const server = slowServer();
-  return { storage, outbox, client, ...server, start: () => (stop = startSending(outbox, client, server.put)) };
+  return {
+    storage,
+    outbox,
+    client,
+    ...server,
+    start: () => (stop = startSending(outbox, client, { carryWrites: server.put, bringTogether })),
+  };
 }
 /** Sends one write, over answers that are kept already, until it is confirmed; the client with its answers. */
 async function confirm<K extends RecordKind>(kind: K, body: RecordBodies[K], keep: (client: QueryClient) => void = () => undefined) {
@@ -51,7 +57,8 @@ async function confirm<K extends RecordKind>(kind: K, body: RecordBodies[K], kee
   await waitFor(() => expect(outbox.waiting()).toEqual([]));
   return client;
 }
-const idsOf = (asked: readonly { body: unknown }[]) => asked.map(({ body }) => (body as Note).id);
+/** What was sent with each request. */
+const idsOf = (asked: readonly { bodies: readonly Carried['body'][] }[]) => asked.map(({ bodies }) => bodies.map(({ id }) => id).join(' '));
 
 describe('an answer that was on its way while a write was confirmed', () => {
   it('has the write in it all the same, once, and nothing that was confirmed before it was asked for', async () => {
@@ -60,7 +67,7 @@ describe('an answer that was on its way while a write was confirmed', () => {
     const send = async (id: string) => {
       outbox.add('notes', note(id));
       await waitFor(() => expect(idsOf(asked)).toContain(id));
-      asked.find(({ body }) => (body as Note).id === id)?.answer();
+      asked.find(({ bodies }) => bodies[0]?.id === id)?.answer();
       await waitFor(() => expect(outbox.waiting()).toEqual([]));
     };
     await send('before');
@@ -75,21 +82,19 @@ describe('an answer that was on its way while a write was confirmed', () => {
 });
 
 describe('sending what waits', () => {
-  it('sends one after another in the order they were written, and lets go of each when it is confirmed', async () => {
-    const { outbox, storage, asked, client, start } = sender();
+  it('sends what waits in the order it was written, all that was written meanwhile after it, and no longer has it waiting', async () => {
+    const { outbox, asked, start } = sender();
     for (const id of ['a', 'b', 'c']) outbox.add('notes', note(id));
     start();
-    await waitFor(() => expect(idsOf(asked)).toEqual(['a']));
-    expect(asked[0]?.path).toBe('/api/notes/a');
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a b c']));
+    for (const id of ['d', 'e']) outbox.add('notes', note(id));
+    await new Promise((resolve) => setImmediate(resolve));
+    expect(asked).toHaveLength(1);
     asked[0]?.answer();
-    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'b']));
-    expect(outbox.waiting().map(({ body }) => body.id)).toEqual(['b', 'c']);
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a b c', 'd e']));
+    expect(outbox.waiting().map(({ body }) => body.id)).toEqual(['d', 'e']);
     asked[1]?.answer();
-    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'b', 'c']));
-    asked[2]?.answer();
     await waitFor(() => expect(outbox.waiting()).toEqual([]));
-    expect(storage.kept.size).toBe(0);
-    expect(client.getMutationCache().getAll()).toEqual([]);
   });
 
   it('takes up each further write as it is made, and none once it is stopped', async () => {
@@ -105,19 +110,41 @@ describe('sending what waits', () => {
     expect(idsOf(asked)).toEqual(['a']);
   });
 
+  it('what fails while it is being stopped is not tried again by itself', async () => {
+    const { outbox, asked, client, put } = sender();
+    outbox.add('notes', note('a'));
+    stop = startSending(outbox, client, { carryWrites: put, waits: { retry: () => 1, aside: 1 }, bringTogether });
+    await waitFor(() => expect(asked).toHaveLength(1));
+    stop();
+    asked[0]?.answer(new UnreachableError('gone'));
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(asked).toHaveLength(1);
+  });
+
   it('asks again when the server was not reached, and keeps the order', async () => {
     const { outbox, asked, start } = sender();
     outbox.add('notes', note('a'));
-    outbox.add('notes', note('b'));
     start();
     await waitFor(() => expect(asked).toHaveLength(1));
+    outbox.add('notes', note('b'));
     asked[0]?.answer(new UnreachableError('gone'));
-    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'a']), { timeout: 4000 });
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'a b']), { timeout: 4000 });
     expect(outbox.waiting()).toHaveLength(2);
     asked[1]?.answer();
-    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'a', 'b']));
-    asked[2]?.answer();
     await waitFor(() => expect(outbox.waiting()).toEqual([]));
+  });
+
+  it('sends nothing while the server is lost, and at once when it is back, whatever it still waited for', async () => {
+    const { outbox, asked, client, put } = sender();
+    outbox.add('notes', note('a'));
+    stop = startSending(outbox, client, { carryWrites: put, waits: { retry: () => 60_000, aside: 60_000 }, bringTogether });
+    await waitFor(() => expect(asked).toHaveLength(1));
+    onlineManager.setOnline(false);
+    asked[0]?.answer(new UnreachableError('gone'));
+    await new Promise((resolve) => setImmediate(resolve));
+    expect(asked).toHaveLength(1);
+    onlineManager.setOnline(true);
+    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'a']));
   });
 
   it('what the server refuses is kept with its reason, and does not hold up the rest', async () => {
@@ -126,9 +153,7 @@ describe('sending what waits', () => {
     outbox.add('notes', note('b'));
     start();
     await waitFor(() => expect(asked).toHaveLength(1));
-    asked[0]?.answer(new RefusedError(422, { type: '', title: '', status: 422, detail: 'There is no such call.' }));
-    await waitFor(() => expect(idsOf(asked)).toEqual(['a', 'b']));
-    asked[1]?.answer();
+    asked[0]?.answer([new RefusedError(422, { type: '', title: '', status: 422, detail: 'There is no such call.' }), undefined]);
     await waitFor(() => expect(outbox.waiting()).toHaveLength(1));
     expect(outbox.waiting()[0]).toMatchObject({ body: { id: 'a' }, refused: 'There is no such call.' });
   });
@@ -137,57 +162,55 @@ describe('sending what waits', () => {
     const { outbox, asked, start } = sender();
     const { site } = exampleRecord();
     outbox.add('sites', { ...site, revision: 2, name: 'Ours' });
-    outbox.add('sites', { ...site, revision: 3, name: 'Ours, put right' });
-    outbox.add('notes', note('free'));
     start();
     await waitFor(() => expect(asked).toHaveLength(1));
-    asked[0]?.answer(new RefusedError(409, { type: '', title: '', status: 409, detail: 'Another revision is there.' }));
+    outbox.add('sites', { ...site, revision: 3, name: 'Ours, put right' });
+    outbox.add('notes', note('free'));
+    asked[0]?.answer([new RefusedError(409, { type: '', title: '', status: 409, detail: 'Another revision is there.' })]);
     await waitFor(() => expect(idsOf(asked)).toEqual([site.id, 'free']));
     asked[1]?.answer();
     await waitFor(() => expect(outbox.waiting()).toHaveLength(2));
+    expect(outbox.waiting().map(({ status }) => status)).toEqual([409, 409]);
+    expect(bringTogether).toHaveBeenLastCalledWith(outbox);
     expect(outbox.waiting().map(({ refused }) => refused)).toEqual([
       'Another revision is there.',
       'It was made from a change of this card that was refused: see that one first.',
     ]);
   });
 
-  it('sets aside what the server fails at five times, lets go on what does not depend on it, and sends it again', async () => {
+  it('finds what the server fails at among many, sets it aside, lets go on what does not depend on it, and sends it again', async () => {
     const { outbox, asked, client, put } = sender();
     const parent = exampleRecord().site;
     const child = { ...exampleRecord().door, siteId: parent.id };
     outbox.add('sites', parent);
     outbox.add('doors', child);
     outbox.add('notes', note('free'));
-    stop = startSending(outbox, client, put, { retry: () => 1, aside: 20 });
+    stop = startSending(outbox, client, { carryWrites: put, waits: { retry: () => 1, aside: 20 }, bringTogether });
     const broken = new FailedError('The server answered 500.');
-    for (let tries = 0; tries < 5; tries += 1) {
+    for (let tries = 0; tries < 6; tries += 1) {
       await waitFor(() => expect(asked).toHaveLength(tries + 1));
       asked[tries]?.answer(broken);
     }
-    await waitFor(() => expect(idsOf(asked)[5]).toBe('free'));
-    asked[5]?.answer();
-    await waitFor(() => expect(idsOf(asked).slice(6)).toEqual([parent.id]));
+    await waitFor(() => expect(idsOf(asked)).toEqual([`${parent.id} ${child.id} free`, ...Array<string>(5).fill(parent.id), 'free']));
     asked[6]?.answer();
-    await waitFor(() => expect(idsOf(asked).slice(7)).toEqual([child.id]));
+    await waitFor(() => expect(idsOf(asked).slice(7)).toEqual([`${parent.id} ${child.id}`]));
     asked[7]?.answer();
     await waitFor(() => expect(outbox.waiting()).toEqual([]));
   });
 
-  it('two changes of one card that were set aside do not wait for each other: the earlier goes first', async () => {
+  it('two changes of one card of which one was set aside: the later waits for it', async () => {
     const { outbox, asked, client, put } = sender();
     const { site } = exampleRecord();
     outbox.add('sites', { ...site, revision: 2 });
-    outbox.add('sites', { ...site, revision: 3 });
-    stop = startSending(outbox, client, put, { retry: () => 1, aside: 20 });
+    stop = startSending(outbox, client, { carryWrites: put, waits: { retry: () => 1, aside: 20 }, bringTogether });
     for (let tries = 0; tries < 5; tries += 1) {
       await waitFor(() => expect(asked).toHaveLength(tries + 1));
+      if (tries === 4) outbox.add('sites', { ...site, revision: 3 });
       asked[tries]?.answer(new FailedError('The server answered 500.'));
     }
-    const revisions = () => asked.slice(5).map(({ body }) => (body as { revision: number }).revision);
-    await waitFor(() => expect(revisions()).toEqual([2]));
+    await waitFor(() => expect(asked).toHaveLength(6));
+    expect(asked[5]?.bodies.map(({ revision }) => revision)).toEqual([2, 3]);
     asked[5]?.answer();
-    await waitFor(() => expect(revisions()).toEqual([2, 3]));
-    asked[6]?.answer();
     await waitFor(() => expect(outbox.waiting()).toEqual([]));
   });
 
@@ -195,13 +218,13 @@ describe('sending what waits', () => {
     const { outbox, asked, client, put } = sender();
     outbox.add('notes', note('a'));
     outbox.add('notes', note('b'));
-    stop = startSending(outbox, client, put, { retry: () => 1, aside: 20 });
+    stop = startSending(outbox, client, { carryWrites: put, waits: { retry: () => 1, aside: 20 }, bringTogether });
     for (let tries = 0; tries < 8; tries += 1) {
       await waitFor(() => expect(asked).toHaveLength(tries + 1));
       asked[tries]?.answer(new UnreachableError('gone'));
     }
     await waitFor(() => expect(asked).toHaveLength(9));
-    expect(new Set(idsOf(asked))).toEqual(new Set(['a']));
+    expect(new Set(idsOf(asked))).toEqual(new Set(['a b']));
   });
 
   it('does not send again what was refused before', async () => {
@@ -214,17 +237,15 @@ describe('sending what waits', () => {
     await waitFor(() => expect(outbox.waiting()).toHaveLength(1));
   });
 
-  it('lets go of what was confirmed even when the answers kept here cannot take it in', async () => {
-    const { outbox, storage, client, asked, start } = sender();
+  it('what was confirmed is so even when the answers kept here cannot take it in, and is no refusal', async () => {
+    const { outbox, client, asked, start } = sender();
     client.setQueryData(KEYS.callRecord('call'), { ...exampleRecord(), call: undefined });
     outbox.add('notes', note('a'));
     start();
     await waitFor(() => expect(asked).toHaveLength(1));
     asked[0]?.answer();
-    await waitFor(() => expect(client.getMutationCache().getAll()).toEqual([]));
-    expect(outbox.waiting()).toEqual([]);
-    // Nor does a reload find it as refused.
-    expect(storage.kept.size).toBe(0);
+    await waitFor(() => expect(outbox.waiting()).toEqual([]));
+    expect(outbox.laidOver().map(({ body, refused }) => [body.id, refused])).toEqual([['a', undefined]]);
     client.clear();
   });
 

@@ -1,17 +1,15 @@
-import { mergeRecord, PATHS, type CallRecord, type RecordKind } from '@proper-swing/contract';
-import type { Mutation, QueryClient } from '@tanstack/react-query';
-import { FailedError, putRecord, RefusedError } from './api';
+import { LARGEST_BATCH } from '@proper-swing/contract';
+import { onlineManager, type QueryClient } from '@tanstack/react-query';
+import { absorb } from './absorb';
+import { carry, FailedError, type Became } from './api';
 import { noteConfirmed } from './confirmed';
-import { KEYS } from './keys';
 import type { Outbox, Outgoing } from './outbox';
 import { whenQuiet } from './quietMoment';
-import { startedHere } from './startedHere';
+import { readyToGo } from './readyToGo';
+import { settleWhatCanBe } from './settleCards';
 
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 10_000;
-
-/** Writes that are sent one after another: a door is there before its readings. */
-const IN_ORDER = { id: 'outbox' };
 
 /** The server has failed so often at one write that the others go before it. */
 const SET_ASIDE_AFTER = 5;
@@ -24,122 +22,142 @@ export interface Waits {
   aside: number;
 }
 
-interface Sender {
-  outbox: Outbox;
-  client: QueryClient;
-  put: typeof putRecord;
+const USUAL_WAITS: Waits = { retry: waitMs, aside: ASIDE_MS };
+
+/** By what it is done. */
+export interface Means {
+  carryWrites: typeof carry;
   waits: Waits;
-  /** Set aside for now, with what sends each again. */
-  aside: Map<Outgoing, ReturnType<typeof setTimeout>>;
+  /** Brings together cards that two devices have changed. */
+  bringTogether: (outbox: Outbox) => Promise<void>;
 }
 
-/** A write of something that itself waits: sent now, it would be refused. */
-class WaitsForAnother extends Error {}
+const FOLLOWS_REFUSED = 'It was made from a change of this card that was refused: see that one first.';
 
 /**
- * Sends what waits, and from now on each write as it is made: in the order they were made, each again until it is confirmed or
- * refused.
+ * Sends what waits, and from now on each write as it is made: in the order they were made, many at once where many wait, each again
+ * until it is confirmed or refused.
  *
  * @returns what stops it from taking up further writes
  */
 export function startSending(
   outbox: Outbox,
   client: QueryClient,
-  put: typeof putRecord = putRecord,
-  waits: Waits = { retry: waitMs, aside: ASIDE_MS },
+  { carryWrites = carry, waits = USUAL_WAITS, bringTogether = settleWhatCanBe }: Partial<Means> = {},
 ): () => void {
-  const sender: Sender = { outbox, client, put, waits, aside: new Map() };
-  for (const outgoing of outbox.waiting()) if (outgoing.refused === undefined) send(sender, outgoing);
-  const stopTaking = outbox.onAdded((outgoing) => whenQuiet(() => send(sender, outgoing)));
-  return () => {
-    stopTaking();
-    sender.aside.forEach((timer) => clearTimeout(timer));
+  const timers = new Set<ReturnType<typeof setTimeout>>();
+  const aside = new Set<string>();
+  let isStopped = false;
+  let isSending = false;
+  /** Writes at a time, and how often in a row the server was not reached, or failed at the first of them. */
+  let most = LARGEST_BATCH;
+  let failures = 0;
+  let retry: ReturnType<typeof setTimeout> | undefined;
+
+  const after = (ms: number, then: () => void) => {
+    if (isStopped) return undefined;
+    const timer = setTimeout(() => {
+      timers.delete(timer);
+      then();
+    }, ms);
+    timers.add(timer);
+    return timer;
   };
-}
 
-/** Lets what does not depend on a write go before it, and sends it again later. */
-function setAside(sender: Sender, outgoing: Outgoing): void {
-  const again = () => {
-    sender.aside.delete(outgoing);
-    send(sender, outgoing);
+  // What cannot be settled now, for want of an answer, is at the next start or when the server is back.
+  const settle = () => void bringTogether(outbox).catch(() => undefined);
+
+  const setAside = ({ mark }: Outgoing) => {
+    aside.add(mark);
+    after(waits.aside, () => {
+      aside.delete(mark);
+      sendNext();
+    });
   };
-  sender.aside.set(outgoing, setTimeout(again, sender.waits.aside));
-}
 
-/** What another device has changed meanwhile is not wiped out by the next change made here. */
-const FOLLOWS_REFUSED = {
-  type: 'about:blank',
-  title: 'Made from what was refused',
-  status: 409,
-  detail: 'It was made from a change of this card that was refused: see that one first.',
-};
+  const took = (batch: readonly Outgoing[], became: readonly Became[]) => {
+    batch.forEach((outgoing, at) => {
+      const refusal = became[at];
+      if (refusal !== undefined) outbox.refuse(outgoing, refusal.message, refusal.status);
+      else confirm(outbox, client, outgoing);
+    });
+    failures = 0;
+    most = LARGEST_BATCH;
+    if (became.some((refusal) => refusal?.status === 409)) settle();
+  };
 
-/** Whether a revision of a card was made from one that was refused. */
-function followsRefused(outbox: Outbox, { body }: Outgoing): boolean {
-  if (!('revision' in body)) return false;
-  return outbox
-    .waiting()
-    .some(
-      ({ refused, body: other }) => refused !== undefined && other.id === body.id && 'revision' in other && other.revision < body.revision,
-    );
-}
+  /** Whether to go on at once: where something among many makes the server fail, they go one by one until it is found. */
+  const failedAt = (batch: readonly Outgoing[], error: unknown): boolean => {
+    const [first] = batch;
+    if (error instanceof FailedError && batch.length > 1) {
+      most = 1;
+      return true;
+    }
+    failures += 1;
+    if (!(error instanceof FailedError) || first === undefined || failures < SET_ASIDE_AFTER) return false;
+    failures = 0;
+    setAside(first);
+    return true;
+  };
 
-/** Whether a write names an earlier one that is set aside, or is of the same card. */
-function dependsOnAside({ aside }: Sender, { sequence, body }: Outgoing): boolean {
-  const text = JSON.stringify(body);
-  return [...aside.keys()].some((other) => other.sequence < sequence && text.includes(other.body.id));
-}
+  const sendNext = () => {
+    if (isStopped || isSending || retry !== undefined || !onlineManager.isOnline()) return;
+    const { batch, followsRefused } = readyToGo(outbox.waiting(), aside, most);
+    followsRefused.forEach((outgoing) => outbox.refuse(outgoing, FOLLOWS_REFUSED, 409));
+    if (batch.length === 0) return;
+    isSending = true;
+    carryWrites(batch)
+      .then(
+        (became) => took(batch, became),
+        (error: unknown) => {
+          if (!failedAt(batch, error)) retry = after(waits.retry(failures - 1), sendAtOnce);
+        },
+      )
+      .finally(() => {
+        isSending = false;
+        sendNext();
+      });
+  };
 
-function send(sender: Sender, outgoing: Outgoing): void {
-  const { outbox, client, put, waits } = sender;
-  const { kind, body } = outgoing;
-  const mutations = client.getMutationCache();
-  const mutation: Mutation<void> = mutations.build(client, {
-    scope: IN_ORDER,
-    mutationFn: async () => {
-      if (followsRefused(outbox, outgoing)) throw new RefusedError(409, FOLLOWS_REFUSED);
-      if (dependsOnAside(sender, outgoing)) throw new WaitsForAnother();
-      await put(PATHS.record(kind, body.id), body);
-    },
-    retry: (failures, error) =>
-      !(error instanceof RefusedError || error instanceof WaitsForAnother) &&
-      !(error instanceof FailedError && failures >= SET_ASIDE_AFTER - 1),
-    retryDelay: waits.retry,
-    // Let go of below: a timer for it would outlive everything else.
-    gcTime: Infinity,
-    onSuccess: () => {
-      noteConfirmed(outgoing);
-      try {
-        absorb(client, outbox, outgoing);
-      } finally {
-        outbox.remove(outgoing);
-      }
-    },
-    // What goes wrong here with a write that was confirmed is no refusal.
-    onError: (error) => {
-      if (error instanceof RefusedError) outbox.refuse(outgoing, error.message);
-      else if (error instanceof FailedError || error instanceof WaitsForAnother) setAside(sender, outgoing);
-    },
-    onSettled: () => mutations.remove(mutation),
+  /** Not only when the time for it has come. */
+  const sendAtOnce = () => {
+    clearTimeout(retry);
+    retry = undefined;
+    sendNext();
+  };
+
+  const stopTaking = outbox.onAdded(() => whenQuiet(sendNext));
+  const stopListening = onlineManager.subscribe((isOnline) => {
+    sendAtOnce();
+    if (isOnline) settle();
   });
-  // What went wrong is in the outbox by now; nobody waits for this promise.
-  mutation.execute(undefined).catch(() => undefined);
+  settle();
+  sendNext();
+  return () => {
+    isStopped = true;
+    stopTaking();
+    stopListening();
+    timers.forEach((timer) => clearTimeout(timer));
+  };
+}
+
+/** What the server confirmed is taken into the kept answers, and no longer sent. */
+export function confirm(outbox: Outbox, client: QueryClient, outgoing: Outgoing): void {
+  takeIn(outbox, client, outgoing);
+  outbox.confirm(outgoing);
+}
+
+/** Takes what the server confirmed into the answers kept here. What goes wrong in that is no refusal: they are fetched anew. */
+export function takeIn(outbox: Outbox, client: QueryClient, outgoing: Outgoing): void {
+  noteConfirmed(outgoing);
+  try {
+    absorb(client, outbox.laidOver(), outgoing);
+  } catch {
+    void client.invalidateQueries();
+  }
 }
 
 /** How long to wait before a write is tried again, ms: twice as long each time, up to ten seconds. */
 export function waitMs(failures: number): number {
   return Math.min(FIRST_WAIT_MS * 2 ** failures, LONGEST_WAIT_MS);
-}
-
-/** Lists that tell of a kind of card, which are fetched anew when one is confirmed. */
-const LISTS = [KEYS.anySummaries, KEYS.sites, KEYS.anyDoors, KEYS.anyDoorHistory];
-const LISTED: ReadonlySet<RecordKind> = new Set(['calls', 'doors', 'sites']);
-
-/** Puts what the server confirmed into the answers kept here, so that nothing flickers until they are fetched again. */
-function absorb(client: QueryClient, outbox: Outbox, { kind, body }: Outgoing): void {
-  if (kind === 'calls' && client.getQueryData(KEYS.callRecord(body.id)) === undefined) {
-    client.setQueryData(KEYS.callRecord(body.id), startedHere(client, outbox.waiting(), body.id));
-  }
-  client.setQueriesData<CallRecord>({ queryKey: KEYS.anyCallRecord }, (record) => record && mergeRecord(record, kind, body));
-  if (LISTED.has(kind)) for (const queryKey of LISTS) void client.invalidateQueries({ queryKey });
 }

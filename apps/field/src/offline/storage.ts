@@ -41,6 +41,20 @@ export function watched(storage: DeviceStorage): DeviceStorage {
   };
 }
 
+/**
+ * Tells what another tab has changed: the key, or nothing where everything was thrown away.
+ *
+ * @returns what stops telling
+ */
+export function watchOtherTabs(tell: (key: string | undefined) => void): () => void {
+  if (typeof window === 'undefined' || typeof window.addEventListener !== 'function') return () => undefined;
+  const changed = ({ key, storageArea }: StorageEvent) => {
+    if (storageArea === null || storageArea === localStorage) tell(key ?? undefined);
+  };
+  window.addEventListener('storage', changed);
+  return () => window.removeEventListener('storage', changed);
+}
+
 /** Asks the device not to make room by throwing away what has not been sent. */
 export function askToPersist(): void {
   if (typeof navigator === 'undefined' || navigator.storage?.persist === undefined) return;

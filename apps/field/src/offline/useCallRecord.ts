@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { fetchRecord } from './confirmed';
 import { KEYS } from './keys';
 import { startedHere } from './startedHere';
-import { useOutbox } from './useOutbox';
+import { useLaidOver } from './useOutbox';
 
 export interface CallRecordState {
   record: CallRecord | undefined;
@@ -15,8 +15,8 @@ export interface CallRecordState {
 /** Everything written on a call: what the server has, what is still on its way, or both. */
 export function useCallRecord(callId: string): CallRecordState {
   const client = useQueryClient();
-  const waiting = useOutbox();
-  const isUnsent = waiting.some(({ kind, body }) => kind === 'calls' && body.id === callId);
+  const waiting = useLaidOver();
+  const isUnsent = waiting.some(({ kind, body, confirmed }) => kind === 'calls' && body.id === callId && confirmed === undefined);
   const { data, isFetched, fetchStatus } = useQuery({
     queryKey: KEYS.callRecord(callId),
     queryFn: () => fetchRecord(callId),

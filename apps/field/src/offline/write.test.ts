@@ -35,7 +35,13 @@ describe('writing a record', () => {
 
   it('a changed card is the next revision, written now', () => {
     const changed = revised(call, { complaint: 'Sticks' });
-    expect(changed).toMatchObject({ id: call.id, doorId: call.doorId, complaint: 'Sticks', revision: call.revision + 1 });
+    expect(changed).toMatchObject({
+      id: call.id,
+      doorId: call.doorId,
+      complaint: 'Sticks',
+      revision: call.revision + 1,
+      madeFrom: call.writtenAt,
+    });
     expect(Date.parse(changed.writtenAt)).toBeGreaterThan(Date.parse(call.writtenAt));
   });
 });

@@ -18,7 +18,7 @@ export function stamp(): { id: string; writtenAt: string } {
   return { id: v7(), writtenAt: new Date().toISOString() };
 }
 
-/** The next revision of a card, with something changed. */
+/** The next revision of a card, with something changed; it names the one it was made from. */
 export function revised<Card extends { revision: number; writtenAt: string }>(card: Card, change: Partial<Card>): Card {
-  return { ...card, ...change, revision: card.revision + 1, writtenAt: stamp().writtenAt };
+  return { ...card, ...change, revision: card.revision + 1, writtenAt: stamp().writtenAt, madeFrom: card.writtenAt };
 }

@@ -1,7 +1,7 @@
 import { recordKind, type Page, type RecordBodies, type RecordKind, type RecordKindEntry } from '@proper-swing/contract';
 import { withoutAbsent } from '@proper-swing/contract/fields';
 import { isDeepStrictEqual } from 'node:util';
-import { MoreThan, type DataSource, type EntityManager, type FindOptionsWhere, type ObjectLiteral, type Repository } from 'typeorm';
+import { In, MoreThan, type DataSource, type EntityManager, type FindOptionsWhere, type ObjectLiteral, type Repository } from 'typeorm';
 import { HttpProblem, problem } from '../http/httpProblem';
 import { committing, type Committing } from './committing';
 import { CARD_REVISION, table } from './tables';
@@ -18,6 +18,13 @@ export interface Write {
   body: Body;
 }
 
+/** A record that should be here; of a card the revision. */
+export interface AskedFor {
+  kind: RecordKindEntry;
+  id: string;
+  revision?: number;
+}
+
 /** Reads and writes the records of every kind, idempotently. */
 export interface RecordStore {
   /**
@@ -31,6 +38,8 @@ export interface RecordStore {
   put: (kind: RecordKindEntry, body: Body) => Promise<Written>;
   /** Writes records in their order and commits them together; what is wrong with one keeps none of the others out. */
   putEach: (writes: readonly Write[]) => Promise<(Written | HttpProblem)[]>;
+  /** Which records, or revisions of cards, are not here, by their places in what was asked for. */
+  missing: (of: readonly AskedFor[]) => Promise<number[]>;
   /** The revisions of a card, oldest first, from after one. */
   revisions: (kind: RecordKind, id: string, options: { after: number; limit: number }) => Promise<Page<Body>>;
   get: (kind: RecordKind, id: string) => Promise<Body | undefined>;
@@ -46,6 +55,14 @@ export function recordStore(source: DataSource, { run }: Committing = committing
         for (const write of writes) written.push(await putApart(manager, write));
         return written;
       }),
+    missing: async (of) => {
+      const there = new Set<string>();
+      for (const kind of new Set(of.map((each) => each.kind))) {
+        const ids = of.flatMap((each) => (each.kind === kind ? [each.id] : []));
+        for (const name of await namesHere(source.manager, kind, ids)) there.add(name);
+      }
+      return of.flatMap((each, at) => (there.has(nameOf(each)) ? [] : [at]));
+    },
     revisions: async (kind, id, { after, limit }) => {
       const where = { kind, id, revision: MoreThan(after) };
       const found = await source.manager.getRepository(CARD_REVISION).find({ where, order: { revision: 'ASC' }, take: limit + 1 });
@@ -69,6 +86,17 @@ export function recordStore(source: DataSource, { run }: Committing = committing
 
 function rows(manager: EntityManager, kind: RecordKind): Repository<ObjectLiteral> {
   return manager.getRepository<ObjectLiteral>(table(kind));
+}
+
+const nameOf = ({ kind, id, revision }: AskedFor): string => (kind.manner === 'card' ? `${id} ${revision}` : id);
+
+async function namesHere(manager: EntityManager, kind: RecordKindEntry, ids: readonly string[]): Promise<string[]> {
+  if (kind.manner === 'entry') {
+    const found = await rows(manager, kind.kind).find({ where: { id: In([...ids]) }, select: { id: true } });
+    return found.map(({ id }) => id as string);
+  }
+  const found = await manager.find(CARD_REVISION, { where: { kind: kind.kind, id: In([...ids]) }, select: { id: true, revision: true } });
+  return found.map(({ id, revision }) => nameOf({ kind, id, revision }));
 }
 
 const putOne = (manager: EntityManager, { kind, body }: Write): Promise<Written> =>

@@ -3,7 +3,7 @@ import { Router, type Request, type Response } from 'express';
 import type { CallViews } from '../record/callViews';
 import type { RecordStore } from '../record/recordStore';
 import { handlers, type ServerState } from './handlers';
-import { batchHandler } from './batchHandler';
+import { batchHandler, missingHandler } from './batchHandler';
 import { recordHandlers } from './recordHandlers';
 
 type Answering = (request: Request, response: Response) => unknown;
@@ -16,7 +16,7 @@ export function apiRouter(store: RecordStore, views: CallViews, server: ServerSt
       const body = await answering(request, response);
       response.json(body);
     });
-  const own = { ...handlers(views, server), recordBatch: batchHandler(store) };
+  const own = { ...handlers(views, server), recordBatch: batchHandler(store), recordsMissing: missingHandler(store) };
   for (const id of Object.keys(ROUTES) as (keyof typeof ROUTES)[]) answer(ROUTES[id], own[id]);
   for (const kind of RECORD_KINDS) {
     const routes = recordRoutes(kind.kind);

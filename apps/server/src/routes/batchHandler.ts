@@ -1,13 +1,13 @@
-import { LARGEST_BATCH, recordKind, type RecordBatchAnswers } from '@proper-swing/contract';
+import { LARGEST_BATCH, MOST_ASKED_FOR, recordKind, type RecordBatchAnswers, type RecordsMissing } from '@proper-swing/contract';
 import type { Request } from 'express';
 import { HttpProblem, problem, problemBody } from '../http/problem';
-import { atRest, type RecordStore, type Write, type Written } from '../record/recordStore';
+import { atRest, type AskedFor, type RecordStore, type Write, type Written } from '../record/recordStore';
 import { checkedBody } from './recordHandlers';
 
 /** Writes many records in one transaction: a device that was away all day is done in one go. */
 export function batchHandler(store: RecordStore) {
   return async ({ body }: Request): Promise<RecordBatchAnswers> => {
-    const checked = writesOf(body).map(checkedWrite);
+    const checked = listIn(body, 'writes', LARGEST_BATCH).map(checkedWrite);
     const sound = checked.flatMap((each) => (each instanceof HttpProblem ? [] : [each]));
     const written = new Map((await store.putEach(sound)).map((became, at) => [sound[at], became]));
     return { answers: checked.map((each) => answerOf(each, each instanceof HttpProblem ? each : written.get(each))) };
@@ -22,11 +22,29 @@ function answerOf(write: Write | HttpProblem, became: Written | HttpProblem | un
   return { status: became === 'created' ? 201 : 200, body: atRest(write.kind, write.body) };
 }
 
-function writesOf(body: unknown): unknown[] {
-  const { writes } = (body ?? {}) as { writes?: unknown };
-  if (Array.isArray(writes) && writes.length <= LARGEST_BATCH) return writes;
-  throw problem(422, 'A field is wrong', `writes must be a list of at most ${LARGEST_BATCH} records.`, [
-    { field: 'writes', message: `must be a list of at most ${LARGEST_BATCH}` },
+/** Tells which of the records a device had confirmed are not here. */
+export function missingHandler(store: RecordStore) {
+  return async ({ body }: Request): Promise<RecordsMissing> => ({
+    missing: await store.missing(listIn(body, 'of', MOST_ASKED_FOR).map(askedFor)),
+  });
+}
+
+function askedFor(each: unknown): AskedFor {
+  const { kind: name, id, revision } = (each ?? {}) as { kind?: unknown; id?: unknown; revision?: unknown };
+  const kind = recordKind(String(name));
+  if (kind === undefined || typeof id !== 'string') {
+    throw problem(422, 'A field is wrong', 'of must name the kind and the id of each record.', [
+      { field: 'of', message: 'must name kind and id' },
+    ]);
+  }
+  return { kind, id, ...(typeof revision === 'number' && { revision }) };
+}
+
+function listIn(body: unknown, field: string, most: number): unknown[] {
+  const list = (body as Record<string, unknown> | undefined)?.[field];
+  if (Array.isArray(list) && list.length <= most) return list;
+  throw problem(422, 'A field is wrong', `${field} must be a list of at most ${most} records.`, [
+    { field, message: `must be a list of at most ${most}` },
   ]);
 }
 

@@ -17,7 +17,10 @@ export interface ServerState {
 }
 
 /** What answers each route that is not about records to be written. */
-export function handlers(views: CallViews, { version, fault }: ServerState): Readonly<Record<Exclude<RouteId, 'recordBatch'>, Handler>> {
+export function handlers(
+  views: CallViews,
+  { version, fault }: ServerState,
+): Readonly<Record<Exclude<RouteId, 'recordBatch' | 'recordsMissing'>, Handler>> {
   return {
     health: async (): Promise<Health> => {
       const reason = await fault();

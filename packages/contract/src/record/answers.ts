@@ -35,6 +35,16 @@ export interface RecordBatchAnswers {
   answers: ({ status: 200 | 201; body: RecordBodies[RecordKind] } | { status: number; problem: Problem })[];
 }
 
+/** Records that a device had confirmed; of a card the revision. */
+export interface RecordsAskedFor {
+  of: { kind: string; id: string; revision?: number }[];
+}
+
+/** Places in the list asked for of those that are not here. */
+export interface RecordsMissing {
+  missing: number[];
+}
+
 /** RFC 9457 problem details. */
 export interface Problem {
   type: string;

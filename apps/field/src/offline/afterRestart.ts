@@ -1,0 +1,54 @@
+import type { RecordKind } from '@proper-swing/contract';
+import { RECORD_KINDS } from '@proper-swing/contract';
+import { useSyncExternalStore } from 'react';
+import { outbox, type Outbox } from './outbox';
+import { everySent, forgetSent, missingAtServer, type Sent } from './sent';
+import { cameToTerms, onServedAnew, tellAgain } from './servedSince';
+
+/** What this device had saved and the server has lost, in the order to send it. */
+let lost: readonly Sent[] = [];
+let since = '';
+const listeners = new Set<() => void>();
+
+function setLost(next: readonly Sent[]): void {
+  lost = next;
+  listeners.forEach((tell) => tell());
+}
+
+/** Comes to terms with a server that was started anew: what it refused is tried once more, and what it has lost is offered to be sent. */
+export function watchRestarts(): () => void {
+  return onServedAnew((servedSince) => {
+    since = servedSince;
+    for (const outgoing of outbox.waiting()) if (outgoing.refused !== undefined) outbox.sendAgain(outgoing);
+    lookForLost().catch(tellAgain);
+  });
+}
+
+async function lookForLost(): Promise<void> {
+  const missing = await missingAtServer(await everySent());
+  setLost([...missing].sort((a, b) => PARENTS_FIRST.indexOf(a.kind) - PARENTS_FIRST.indexOf(b.kind)));
+  if (missing.length === 0) cameToTerms(since);
+}
+
+const PARENTS_FIRST: readonly RecordKind[] = RECORD_KINDS.map(({ kind }) => kind);
+
+/** Sends what the server has lost once more. @throws when the device is full; what was kept by then is sent */
+export async function sendLostAgain(to: Outbox = outbox): Promise<void> {
+  const again = lost;
+  for (const { kind, body } of again) to.add(kind, body);
+  setLost([]);
+  cameToTerms(since);
+  await forgetSent(again);
+}
+
+/** How many entries the server has lost that this device had saved. */
+export function useLostCount(): number {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => lost.length,
+    () => 0,
+  );
+}
