@@ -19,6 +19,8 @@ export interface House {
   kill: () => Promise<void>;
   /** Starts it again on the same port and file. */
   start: () => Promise<void>;
+  /** Copies the database as it stands; returns what puts that copy back while the server is gone. */
+  backup: () => () => void;
 }
 
 export const test = base.extend<{ house: House }>({
@@ -44,6 +46,19 @@ export const test = base.extend<{ house: House }>({
         } finally {
           database.close();
         }
+      },
+      backup: () => {
+        const copy = join(folder, 'backup.sqlite');
+        const database = new Database(file);
+        try {
+          database.exec(`VACUUM INTO '${copy}'`);
+        } finally {
+          database.close();
+        }
+        return () => {
+          for (const rest of ['-wal', '-shm']) rmSync(`${file}${rest}`, { force: true });
+          copyFileSync(copy, file);
+        };
       },
       kill: () => end(running.server, 'SIGKILL'),
       start: async () => {

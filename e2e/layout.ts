@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 
 /** Screens it has to fit, px: telephones with their browser's bars, on their side, a tablet, a low wide screen, a large one at twice the size. */
 export const SIZES = [
@@ -76,4 +76,35 @@ export async function layoutFaults(page: Page): Promise<string[]> {
     }
     return [...new Set(faults)];
   }, 43.5);
+}
+
+const SCHEMES = ['light', 'dark'] as const;
+
+export type Faults = { at: string; faults: string[] }[];
+
+/** The faults of a screen that stay: a drawing takes its new room a moment after the window did, later on a busy machine. */
+async function lastingFaults(page: Page): Promise<string[]> {
+  let faults: string[] = [];
+  const look = async () => (faults = await layoutFaults(page)).length;
+  await expect
+    .poll(look, { timeout: 3000 })
+    .toBe(0)
+    .catch(() => undefined);
+  return faults;
+}
+
+/** What is wrong on a page on every screen, in both themes, as it stays. */
+export async function faultsAtEverySize(page: Page, name: string): Promise<Faults> {
+  const found: Faults = [];
+  for (const colorScheme of SCHEMES) {
+    await page.emulateMedia({ colorScheme });
+    for (const [width, height] of SIZES) {
+      await page.setViewportSize({ width, height });
+      await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
+      const faults = await lastingFaults(page);
+      if (faults.length > 0) found.push({ at: `${name}, ${width} by ${height}, ${colorScheme}`, faults });
+    }
+  }
+  await page.setViewportSize({ width: 390, height: 844 });
+  return found;
 }

@@ -1,4 +1,6 @@
+import type { Page } from '@playwright/test';
 import { expect, test, type House } from '../house';
+import { faultsAtEverySize } from '../layout';
 import { callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
 
 const foundOnKitchen = (house: House) =>
@@ -87,30 +89,154 @@ test('a whole new call is begun, measured and planned with the server gone', asy
   expect(n).toBe(12);
 });
 
-test('what the server refuses is said, kept and can be let go', async ({ page, context, house }) => {
-  await openSaggingDoor(page, house.url);
+/** The door's call, changed by another device while this one is away. */
+async function changeElsewhere(page: Page, house: House, change: Record<string, unknown>): Promise<void> {
   const callId = callIdOf(page);
+  const { call } = (await (await page.request.get(`${house.url}/api/calls/${callId}/record`)).json()) as { call: { writtenAt: string } };
+  const written = { ...call, revision: 2, madeFrom: call.writtenAt, writtenAt: new Date().toISOString(), ...change };
+  expect((await page.request.put(`${house.url}/api/calls/${callId}`, { data: written })).status()).toBe(201);
+}
+
+const closeWithoutNetwork = async (page: Page) => {
   await page.getByTestId('stage-prove').click();
-  await context.setOffline(true);
+  await page.context().setOffline(true);
   await page.getByTestId('close-call').click();
   await page.getByRole('radio', { name: 'Waits for parts' }).click();
   await expect(page.getByTestId('save-sign')).toHaveText('1 kept here');
-  // Meanwhile another device writes the same revision.
-  const { call } = (await (await page.request.get(`${house.url}/api/calls/${callId}/record`)).json()) as { call: Record<string, unknown> };
-  await page.request.put(`${house.url}/api/calls/${callId}`, { data: { ...call, revision: 2, complaint: 'Changed elsewhere.' } });
+};
+
+const revisionsOf = (house: House, callId: string) =>
+  house
+    .rows<{ body: string }>('SELECT body FROM card_revision WHERE kind = ? AND id = ? ORDER BY revision', 'calls', callId)
+    .map(({ body }) => JSON.parse(body) as { complaint: string; state: string; leftBecause?: string | null });
+
+test('a card two devices changed in different places holds both, and nobody is asked', async ({ page, context, house }) => {
+  await openSaggingDoor(page, house.url);
+  const callId = callIdOf(page);
+  await closeWithoutNetwork(page);
+  await changeElsewhere(page, house, { complaint: 'Changed elsewhere.' });
   await context.setOffline(false);
-  await expect(page.getByTestId('save-sign')).toHaveText('1 refused');
-  await page.getByRole('button', { name: /Back to today/ }).click();
-  await page.getByRole('button', { name: 'Settings' }).click();
-  await expect(page.getByText('has another revision 2')).toBeVisible();
-  await page.getByRole('button', { name: 'Let it go' }).click();
   await expectAllSaved(page);
-  expect(house.rows('SELECT complaint, state FROM "call" WHERE id = ?', callId)).toEqual([
-    { complaint: 'Changed elsewhere.', state: 'open' },
+  expect(house.rows('SELECT complaint, state, leftBecause, revision FROM "call" WHERE id = ?', callId)).toEqual([
+    { complaint: 'Changed elsewhere.', state: 'done', leftBecause: 'Waits for parts', revision: 3 },
   ]);
-  await page.goto(`${house.url}/call/${callId}/measure`);
-  await tapReading(page, '3');
+});
+
+test('what two devices changed otherwise is chosen field by field, and both stay in the history', async ({ page, context, house }) => {
+  await openSaggingDoor(page, house.url);
+  const callId = callIdOf(page);
+  await closeWithoutNetwork(page);
+  await changeElsewhere(page, house, { complaint: 'Changed elsewhere.', state: 'done', leftBecause: 'Customer was not there' });
+  await context.setOffline(false);
+  await page.getByTestId('to-unsaved').click();
+  await expect(page.getByTestId('two-versions')).toContainText('Orrow household, Kitchen');
+  await expect(page.getByTestId('keep-chosen')).toHaveText('1 still to choose');
+  expect(await faultsAtEverySize(page, 'Two versions')).toEqual([]);
+  await page.getByRole('radio', { name: 'There: Customer was not there' }).click();
+  await page.getByTestId('keep-chosen').click();
   await expectAllSaved(page);
+  await expect(page.getByText('Everything is with the server.')).toBeVisible();
+  expect(revisionsOf(house, callId).map(({ leftBecause }) => leftBecause ?? null)).toEqual([
+    null,
+    'Customer was not there',
+    'Waits for parts',
+    'Customer was not there',
+  ]);
+  expect(revisionsOf(house, callId)[3]).toMatchObject({ complaint: 'Changed elsewhere.', state: 'done' });
+});
+
+test('what the server refuses is shown with all it holds, sent again, and thrown away only when asked twice', async ({
+  page,
+  context,
+  house,
+}) => {
+  await openSaggingDoor(page, house.url);
+  const callId = callIdOf(page);
+  await context.setOffline(true);
+  await page.getByTestId('note').fill('Key is with the neighbour.');
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  const kept = await page.evaluate(() => {
+    const [key = ''] = Object.keys(localStorage).filter((each) => each.startsWith('swing.outbox.'));
+    return localStorage.getItem(key) ?? '';
+  });
+  const { body } = JSON.parse(kept) as { body: { id: string } };
+  await page.request.put(`${house.url}/api/notes/${body.id}`, { data: { ...body, text: 'Another under this id.' } });
+  await context.setOffline(false);
+  await expect(page.getByTestId('save-sign')).toHaveText('1 refused ›');
+  await page.getByTestId('to-unsaved').click();
+  const entry = page.getByTestId('refused-entry');
+  await expect(entry).toContainText('Orrow household, Kitchen');
+  await expect(entry).toContainText('Key is with the neighbour.');
+  await expect(entry).toContainText('Note was written before with other contents');
+  expect(await faultsAtEverySize(page, 'Not yet saved')).toEqual([]);
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByTestId('save-refused').click()]);
+  expect(file.suggestedFilename()).toBe(`notes-${body.id}.json`);
+  await page.getByTestId('throw-away').click();
+  await page.getByTestId('keep-refused').click();
+  await page.getByTestId('send-again').click();
+  await expect(page.getByTestId('save-sign')).toHaveText('1 refused ›');
+  await page.getByTestId('throw-away').click();
+  await page.getByTestId('throw-away-sure').click();
+  await expectAllSaved(page);
+  expect(house.rows('SELECT text FROM note WHERE callId = ?', callId)).toEqual([{ text: 'Another under this id.' }]);
+});
+
+test('two tabs of a device show one list; what one wrote the other sends, and both have it', async ({ page, context, house }) => {
+  await openSaggingDoor(page, house.url);
+  const callId = callIdOf(page);
+  await expectAllSaved(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByTestId('save-sign')).toHaveText('Saved');
+  await house.kill();
+  for (const [tab, text] of [
+    [page, 'Written in the first.'],
+    [other, 'Written in the second.'],
+  ] as const) {
+    await tab.getByTestId('note').fill(text);
+    await tab.getByRole('button', { name: 'Keep the note' }).click();
+  }
+  await expect(page.getByTestId('save-sign')).toHaveText('2 kept here');
+  await expect(other.getByTestId('save-sign')).toHaveText('2 kept here');
+  await page.close();
+  await house.start();
+  await expectAllSaved(other);
+  await expect(other.getByText('Written in the first.')).toBeVisible();
+  expect(house.rows('SELECT text FROM note WHERE callId = ? ORDER BY id', callId)).toEqual([
+    { text: 'Written in the first.' },
+    { text: 'Written in the second.' },
+  ]);
+});
+
+test('a server put back to an older backup: what this device had saved since is offered and sent again', async ({ page, house }) => {
+  await page.goto(house.url);
+  await expect(page.getByTestId('new-call')).toBeVisible();
+  const putBack = house.backup();
+  await page.getByTestId('new-call').click();
+  await page.getByTestId('site-new').click();
+  await page.getByTestId('site-name').fill('Bramlow Chapel');
+  await page.getByTestId('door-title').fill('Vestry');
+  await page.getByTestId('preset-solid').click();
+  await page.getByTestId('start-call').click();
+  await page.getByTestId('to-measure').click();
+  await walkRound(page, SAGGING);
+  await expectAllSaved(page);
+  const callId = callIdOf(page);
+  // The answers kept on the device hold it all: nothing of it waits any more.
+  await expect.poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('swing.outbox.')).length)).toBe(0);
+  await house.kill();
+  putBack();
+  await house.start();
+  await page.reload();
+  await page.getByTestId('to-unsaved').click();
+  await expect(page.getByText('Lost by the server')).toBeVisible();
+  await page.getByTestId('send-lost').click();
+  await expectAllSaved(page);
+  const [{ n } = { n: 0 }] = house.rows<{ n: number }>(
+    'SELECT COUNT(*) AS n FROM reading r JOIN reading_set t ON t.id = r.setId WHERE t.callId = ?',
+    callId,
+  );
+  expect(n).toBe(12);
 });
 
 test('the log-in page of a network confirms nothing: what was read is kept, and sent once the server itself answers', async ({

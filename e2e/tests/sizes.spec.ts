@@ -1,38 +1,6 @@
-import type { Page } from '@playwright/test';
 import { expect, test } from '../house';
-import { layoutFaults, SIZES } from '../layout';
+import { faultsAtEverySize, type Faults } from '../layout';
 import { expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
-
-const SCHEMES = ['light', 'dark'] as const;
-
-type Faults = { at: string; faults: string[] }[];
-
-/** The faults of a screen that stay: a drawing takes its new room a moment after the window did, later on a busy machine. */
-async function lastingFaults(page: Page): Promise<string[]> {
-  let faults: string[] = [];
-  const look = async () => (faults = await layoutFaults(page)).length;
-  await expect
-    .poll(look, { timeout: 3000 })
-    .toBe(0)
-    .catch(() => undefined);
-  return faults;
-}
-
-/** Every screen, in both themes. */
-async function faultsAtEverySize(page: Page, name: string): Promise<Faults> {
-  const found: Faults = [];
-  for (const colorScheme of SCHEMES) {
-    await page.emulateMedia({ colorScheme });
-    for (const [width, height] of SIZES) {
-      await page.setViewportSize({ width, height });
-      await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
-      const faults = await lastingFaults(page);
-      if (faults.length > 0) found.push({ at: `${name}, ${width} by ${height}, ${colorScheme}`, faults });
-    }
-  }
-  await page.setViewportSize({ width: 390, height: 844 });
-  return found;
-}
 
 test('no text lies on another, nothing sticks out and every target can be hit, on any screen', async ({ page, house }) => {
   test.setTimeout(300_000);

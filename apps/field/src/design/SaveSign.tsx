@@ -1,7 +1,10 @@
+import { router } from 'expo-router';
 import { useDeferredValue } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
+import { useLostCount } from '../offline/afterRestart';
 import { useOutbox, useReachable } from '../offline/useOutbox';
+import { Press } from './Press';
 import { SPACE } from './tokens';
 import { usePalette } from './theme';
 import { Words } from './Words';
@@ -13,8 +16,17 @@ export function SaveSign() {
   const isReachable = useReachable();
   const refused = waiting.filter((each) => each.refused !== undefined).length;
   const count = waiting.length - refused;
-  const { short, spoken } = saying(count, refused, isReachable);
-  return <Sign short={short} spoken={spoken} isSaved={waiting.length === 0 && isReachable} isRefused={refused > 0} />;
+  const lost = useLostCount();
+  const { short, spoken } = saying(count, refused, lost, isReachable);
+  const needsAPerson = refused > 0 || lost > 0;
+  const sign = <Sign short={short} spoken={spoken} isSaved={waiting.length === 0 && isReachable && lost === 0} isRefused={needsAPerson} />;
+  return needsAPerson ? (
+    <Press kind="quiet" label={spoken} onPress={() => router.navigate('/unsaved')} testID="to-unsaved">
+      {sign}
+    </Press>
+  ) : (
+    sign
+  );
 }
 
 interface SignProps {
@@ -39,8 +51,9 @@ function Sign({ short, spoken, isSaved, isRefused }: SignProps) {
   );
 }
 
-function saying(count: number, refused: number, isReachable: boolean): { short: string; spoken: string } {
-  if (refused > 0) return { short: `${refused} refused`, spoken: `${refused} entries were refused by the server; see Settings` };
+function saying(count: number, refused: number, lost: number, isReachable: boolean): { short: string; spoken: string } {
+  if (lost > 0) return { short: `${lost} lost ›`, spoken: `The server has lost ${lost} entries; they can be sent again` };
+  if (refused > 0) return { short: `${refused} refused ›`, spoken: `${refused} entries were refused by the server; look at them` };
   if (!isReachable)
     return {
       short: count > 0 ? `${count} kept here` : 'Offline',

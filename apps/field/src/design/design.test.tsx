@@ -183,7 +183,7 @@ describe('the sign of what is not yet saved', () => {
     screen.unmount();
     outbox.refuse(first, 'no');
     render(<SaveSign />);
-    expect(screen.getByText('1 refused')).toBeTruthy();
+    expect(screen.getByText('1 refused ›')).toBeTruthy();
   });
 });
 

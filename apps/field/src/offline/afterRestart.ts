@@ -3,7 +3,7 @@ import { RECORD_KINDS } from '@proper-swing/contract';
 import { useSyncExternalStore } from 'react';
 import { outbox, type Outbox } from './outbox';
 import { everySent, forgetSent, missingAtServer, type Sent } from './sent';
-import { cameToTerms, onServedAnew, tellAgain } from './servedSince';
+import { servedSince } from './servedSince';
 
 /** What this device had saved and the server has lost, in the order to send it. */
 let lost: readonly Sent[] = [];
@@ -17,17 +17,17 @@ function setLost(next: readonly Sent[]): void {
 
 /** Comes to terms with a server that was started anew: what it refused is tried once more, and what it has lost is offered to be sent. */
 export function watchRestarts(): () => void {
-  return onServedAnew((servedSince) => {
-    since = servedSince;
+  return servedSince.onAnew((now) => {
+    since = now;
     for (const outgoing of outbox.waiting()) if (outgoing.refused !== undefined) outbox.sendAgain(outgoing);
-    lookForLost().catch(tellAgain);
+    lookForLost().catch(servedSince.tellAgain);
   });
 }
 
 async function lookForLost(): Promise<void> {
   const missing = await missingAtServer(await everySent());
   setLost([...missing].sort((a, b) => PARENTS_FIRST.indexOf(a.kind) - PARENTS_FIRST.indexOf(b.kind)));
-  if (missing.length === 0) cameToTerms(since);
+  if (missing.length === 0) servedSince.settled(since);
 }
 
 const PARENTS_FIRST: readonly RecordKind[] = RECORD_KINDS.map(({ kind }) => kind);
@@ -37,7 +37,7 @@ export async function sendLostAgain(to: Outbox = outbox): Promise<void> {
   const again = lost;
   for (const { kind, body } of again) to.add(kind, body);
   setLost([]);
-  cameToTerms(since);
+  servedSince.settled(since);
   await forgetSent(again);
 }
 

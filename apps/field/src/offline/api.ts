@@ -1,6 +1,6 @@
 import { PATHS, SERVED_SINCE, type Problem, type RecordBatchAnswers, type RecordKind } from '@proper-swing/contract';
 import { serverLost } from './reachability';
-import { noteServedSince } from './servedSince';
+import { servedSince } from './servedSince';
 
 /** The server answered, and the answer was no. */
 export class RefusedError extends Error {
@@ -104,7 +104,7 @@ async function ask(path: string, init: RequestInit): Promise<{ response: Respons
     serverLost();
     throw new UnreachableError('The server cannot be reached.', { cause: error });
   }
-  noteServedSince(response.headers.get(SERVED_SINCE));
+  servedSince.note(response.headers.get(SERVED_SINCE));
   try {
     return { response, told: await response.json() };
   } catch {

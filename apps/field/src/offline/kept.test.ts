@@ -1,5 +1,6 @@
 import type { Door } from '@proper-swing/contract';
 import { deviceId } from './deviceId';
+import { KEYS } from './keys';
 import { memoryStorage } from './memoryStorage.fixture';
 import { openOutbox } from './outbox';
 import { ENGINE_KEY, persistOptions } from './queryClient';
@@ -13,7 +14,7 @@ const isKept = (queryKey: readonly unknown[], status: 'success' | 'error' | 'pen
 describe('what is kept on the device of what was asked', () => {
   it('is what the server answered, and never what the engine computed', () => {
     expect(isKept(['call-record', 'a'])).toBe(true);
-    expect(isKept([ENGINE_KEY, 'hinged.plan'])).toBe(false);
+    expect([isKept([ENGINE_KEY, 'hinged.plan']), isKept(KEYS.twoVersions('a', 1))]).toEqual([false, false]);
     expect([isKept(['sites'], 'error'), isKept(['sites'], 'pending')]).toEqual([false, false]);
   });
 

@@ -9,4 +9,5 @@ export const KEYS = {
   doors: (siteId: string) => ['doors', siteId],
   anyDoorHistory: ['door-history'],
   doorHistory: (doorId: string) => ['door-history', doorId],
+  twoVersions: (mark: string, waiting: number) => ['two-versions', mark, waiting],
 } as const;

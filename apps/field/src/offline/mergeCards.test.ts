@@ -15,7 +15,7 @@ describe('two changes of one card', () => {
     const theirs = { ...site, revision: 2, name: 'Old mill' };
     const { card, conflicts } = mergeCards('sites', site, ours, theirs);
     expect(card).toEqual({ ...theirs, name: 'Annexe', contact: 'Porter' });
-    expect(conflicts).toEqual([{ path: ['name'], says: 'Customer or building', ours: 'Annexe', theirs: 'Old mill' }]);
+    expect(conflicts).toMatchObject([{ path: ['name'], says: 'Customer or building', ours: 'Annexe', theirs: 'Old mill' }]);
     expect(withValue(card, ['name'], 'Old mill')).toEqual({ ...theirs, contact: 'Porter' });
   });
 

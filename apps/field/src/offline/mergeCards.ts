@@ -1,4 +1,5 @@
 import { recordKind, type RecordBodies, type RecordKind } from '@proper-swing/contract';
+import type { Field } from '@proper-swing/core/fields/field';
 import { replaceEqualDeep } from '@tanstack/react-query';
 
 export type Card = Extract<RecordBodies[RecordKind], { revision: number }>;
@@ -10,6 +11,7 @@ export interface TwoWays {
   path: readonly string[];
   /** What it is, in the words of the record's description. */
   says: string;
+  field: Field;
   ours: unknown;
   theirs: unknown;
 }
@@ -33,11 +35,11 @@ const OF_WRITING = new Set(['id', 'revision', 'writtenAt', 'madeFrom']);
 export function mergeCards(kind: CardKind, base: Card, ours: Card, theirs: Card): Merged {
   const conflicts: TwoWays[] = [];
   let card = theirs;
-  for (const { path, says } of pathsOf(kind)) {
+  for (const { path, says, field } of pathsOf(kind)) {
     const [was, here, there] = [base, ours, theirs].map((each) => valueAt(each, path));
     if (isSame(was, here) || isSame(here, there)) continue;
     card = withValue(card, path, here);
-    if (!isSame(was, there)) conflicts.push({ path, says, ours: here, theirs: there });
+    if (!isSame(was, there)) conflicts.push({ path, says, field, ours: here, theirs: there });
   }
   return { card, conflicts };
 }
@@ -50,11 +52,11 @@ export function withValue(card: Card, [name = '', ...within]: readonly string[],
   return { ...fields, [name]: put } as unknown as Card;
 }
 
-function pathsOf(kind: CardKind): Pick<TwoWays, 'path' | 'says'>[] {
+function pathsOf(kind: CardKind): Pick<TwoWays, 'path' | 'says' | 'field'>[] {
   return Object.entries(recordKind(kind)?.fields ?? {}).flatMap(([name, field]) => {
     if (OF_WRITING.has(name)) return [];
-    if (field.is !== 'group') return [{ path: [name], says: field.says ?? name }];
-    return Object.entries(field.fields).map(([inner, { says = inner }]) => ({ path: [name, inner], says }));
+    if (field.is !== 'group') return [{ path: [name], says: field.says ?? name, field }];
+    return Object.entries(field.fields).map(([inner, within]) => ({ path: [name, inner], says: within.says ?? inner, field: within }));
   });
 }
 

@@ -3,6 +3,7 @@ import { QueryClient, type DehydratedState } from '@tanstack/react-query';
 import type { PersistQueryClientOptions } from '@tanstack/react-query-persist-client';
 import { del, get, set } from 'idb-keyval';
 import { UnreachableError } from './api';
+import { KEYS } from './keys';
 import { whenQuiet } from './quietMoment';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
@@ -20,8 +21,11 @@ export const queryClient = new QueryClient({
   },
 });
 
-/** First part of the key of what the engine computed: never kept, for it is quicker computed again. */
+/** First part of the key of what the engine computed. */
 export const ENGINE_KEY = 'engine';
+
+/** Never kept: what is quicker computed again, and what is asked for to settle it there and then. */
+const NOT_KEPT: readonly unknown[] = [ENGINE_KEY, KEYS.twoVersions('', 0)[0]];
 
 let beingKept: DehydratedState | undefined;
 const listeners = new Set<(kept: DehydratedState) => void>();
@@ -58,6 +62,6 @@ export const persistOptions: Omit<PersistQueryClientOptions, 'queryClient'> = {
   dehydrateOptions: {
     // Writes live in the outbox, which is durable at once and not only at the next turn of the persister.
     shouldDehydrateMutation: () => false,
-    shouldDehydrateQuery: ({ queryKey, state }) => queryKey[0] !== ENGINE_KEY && state.status === 'success',
+    shouldDehydrateQuery: ({ queryKey, state }) => !NOT_KEPT.includes(queryKey[0]) && state.status === 'success',
   },
 };

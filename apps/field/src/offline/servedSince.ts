@@ -1,41 +1,47 @@
-import { deviceStorage } from './storage';
+import { deviceStorage, type DeviceStorage } from './storage';
 
 const KEY = 'swing.served';
 
-let last: string | undefined;
-const listeners = new Set<(since: string) => void>();
-
-/** Whether the server was started anew since this device last came to terms with it: it may be another program, on an older record. */
-const isServedAnew = (since: string): boolean => {
-  const known = deviceStorage.get(KEY);
-  return known !== null && known !== since;
-};
-
-/** Each answer of the server tells since when it is served. */
-export function noteServedSince(since: string | null): void {
-  if (since === null || since === last) return;
-  last = since;
-  if (deviceStorage.get(KEY) === null) cameToTerms(since);
-  else if (isServedAnew(since)) listeners.forEach((tell) => tell(since));
+/** Since when the server is served, and whether this device has come to terms with it as it is now: it may be another program, on an older record. */
+export interface ServedSince {
+  /** Each answer of the server tells it; one that is no answer of the server does not. */
+  note: (since: string | null) => void;
+  /** What this device had to settle with the server as it is now served is settled. */
+  settled: (since: string) => void;
+  /** What could not be settled is tried with the next answer. */
+  tellAgain: () => void;
+  /** Tells when the server is found to be served anew, until the returned function is called. */
+  onAnew: (listener: (since: string) => void) => () => void;
 }
 
-/** What could not be settled is tried with the next answer. */
-export function tellAgain(): void {
-  last = undefined;
+export function openServedSince(storage: DeviceStorage): ServedSince {
+  let last: string | undefined;
+  const listeners = new Set<(since: string) => void>();
+  const isAnew = (since: string) => storage.get(KEY) !== since;
+  const settled = (since: string) => {
+    try {
+      storage.set(KEY, since);
+    } catch {
+      // On a full device it is settled once more at the next start.
+    }
+  };
+  return {
+    note: (since) => {
+      if (since === null || since === last) return;
+      last = since;
+      if (storage.get(KEY) === null) settled(since);
+      else if (isAnew(since)) listeners.forEach((tell) => tell(since));
+    },
+    settled,
+    tellAgain: () => {
+      last = undefined;
+    },
+    onAnew: (listener) => {
+      listeners.add(listener);
+      if (last !== undefined && isAnew(last)) listener(last);
+      return () => listeners.delete(listener);
+    },
+  };
 }
 
-/** What this device had to settle with the server as it is now served is settled. */
-export function cameToTerms(since: string): void {
-  try {
-    deviceStorage.set(KEY, since);
-  } catch {
-    // On a full device it is settled once more at the next start.
-  }
-}
-
-/** Tells when the server is found to be served anew, until the returned function is called. */
-export function onServedAnew(listener: (since: string) => void): () => void {
-  listeners.add(listener);
-  if (last !== undefined && isServedAnew(last)) listener(last);
-  return () => listeners.delete(listener);
-}
+export const servedSince = openServedSince(deviceStorage);

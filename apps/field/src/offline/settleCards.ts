@@ -48,8 +48,8 @@ export function settle(outbox: Outbox, { kind, chain, theirs, card: ours }: Vers
   const next = made(theirs, ours);
   // What was written here and not chosen stays in the history of the card all the same.
   const last = made(next ?? theirs, chosen);
-  if (next !== undefined) outbox.add(kind, next as never);
-  if (last !== undefined && chosen !== ours) outbox.add(kind, last as never);
+  if (next !== undefined) outbox.add(kind, next);
+  if (last !== undefined && chosen !== ours) outbox.add(kind, last);
   chain.forEach(outbox.remove);
 }
 

@@ -1,7 +1,4 @@
-import { recordKind } from '@proper-swing/contract';
 import { router } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
-import { outbox } from '../../offline/outbox';
 import { setPreferences, usePreferences } from '../../offline/preferences';
 import { useOutbox } from '../../offline/useOutbox';
 import { Choice } from '../../design/Choice';
@@ -9,7 +6,6 @@ import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
-import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 
 /** Units and theme of this device, and what the server has not taken. */
@@ -39,18 +35,10 @@ export function SettingsPage() {
         </Press>
       </Section>
       <Section title="Not yet saved">
-        {waiting.length === 0 && <Words tone="pencil">Everything is with the server.</Words>}
-        {waiting.map((outgoing) => (
-          <View key={outgoing.sequence} style={styles.row}>
-            <View style={styles.words}>
-              <Words kind="label">{recordKind(outgoing.kind)?.title}</Words>
-              <Words tone={outgoing.refused === undefined ? 'pencil' : 'tight'}>
-                {outgoing.refused ?? 'Kept on this device until the server answers.'}
-              </Words>
-            </View>
-            {outgoing.refused !== undefined && <Press onPress={() => outbox.remove(outgoing)}>Let it go</Press>}
-          </View>
-        ))}
+        <Words tone="pencil">{waiting.length === 0 ? 'Everything is with the server.' : `${waiting.length} on this device only.`}</Words>
+        <Press onPress={() => router.navigate('/unsaved')} testID="to-not-saved">
+          Look at what is not saved
+        </Press>
       </Section>
     </Page>
   );
@@ -72,5 +60,3 @@ const THEMES = [
   { id: 'light', label: 'Light, for sun' },
   { id: 'dark', label: 'Dark, for hallways' },
 ] as const;
-
-const styles = StyleSheet.create({ row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s }, words: { flex: 1 } });

@@ -1,0 +1,3 @@
+import { UnsavedPage } from '../src/pages/unsaved/UnsavedPage';
+
+export default UnsavedPage;
