@@ -110,14 +110,29 @@ describe('sending what waits', () => {
     expect(idsOf(asked)).toEqual(['a']);
   });
 
-  it('what fails while it is being stopped is not tried again by itself', async () => {
+  it('what fails while it is being stopped is not tried again, and sets no timer', async () => {
     const { outbox, asked, client, put } = sender();
+    const timers = jest.spyOn(globalThis, 'setTimeout');
     outbox.add('notes', note('a'));
-    stop = startSending(outbox, client, { carryWrites: put, waits: { retry: () => 1, aside: 1 }, bringTogether });
+    stop = startSending(outbox, client, { carryWrites: put, waits: { retry: () => 7777, aside: 1 }, bringTogether });
     await waitFor(() => expect(asked).toHaveLength(1));
     stop();
     asked[0]?.answer(new UnreachableError('gone'));
-    await new Promise((resolve) => setTimeout(resolve, 20));
+    await new Promise((resolve) => setImmediate(resolve));
+    expect(asked).toHaveLength(1);
+    expect(timers.mock.calls.map(([, ms]) => ms)).not.toContain(7777);
+    timers.mockRestore();
+  });
+
+  it('waits before the next try, though more is written meanwhile', async () => {
+    const { outbox, asked, client, put } = sender();
+    outbox.add('notes', note('a'));
+    stop = startSending(outbox, client, { carryWrites: put, waits: { retry: () => 60_000, aside: 1 }, bringTogether });
+    await waitFor(() => expect(asked).toHaveLength(1));
+    asked[0]?.answer(new UnreachableError('gone'));
+    await new Promise((resolve) => setImmediate(resolve));
+    outbox.add('notes', note('b'));
+    await new Promise((resolve) => setTimeout(resolve, 5));
     expect(asked).toHaveLength(1);
   });
 
