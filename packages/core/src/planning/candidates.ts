@@ -7,7 +7,7 @@ import { candidate, nothingSet, DOES_WITHIN_MM, IRREVERSIBILITY_PRICE, type Cand
 import { meanBoard } from './drawnDoors';
 import { allCured, cured } from './outcome';
 import { bestAlike } from './equalPlans';
-import { searchPlans } from './searchPlans';
+import { MOST_TURNS, searchInSteps } from './searchPlans';
 import type { FoundPlan, SearchSpace, Setting } from './searchSpace';
 import type { SideStep } from './steps';
 import { SET_POINT_STEP_MM, type SetPoint } from './setPoint';
@@ -18,6 +18,15 @@ const GUARD_SDS = 0.8;
 const GUARD_LEAST_MM = 0.1;
 /** Plans of one set of cures that are tried on the drawn doors. */
 const TRIED = 12;
+/** So many tried on the drawn doors are some ten milliseconds. */
+const TRIED_A_PIECE = 6;
+/** What all searches of one plan turn over together, well under a second; hardly any plan needs it. */
+const TURNS_OF_A_PLAN = 10_000;
+const SHARE_OF_TURNS = 2 / 3;
+const LEAST_TURNS = 100;
+/** So many of the best are kept once half of that is gone, and of the ways after the first few: the fewer, the sooner the best are proved. */
+const TRIED_LATE = 4;
+const FIRST_WAYS = 6;
 /** Set points that are searched on from, and doors they are compared on. */
 const SET_POINTS_KEPT = 2;
 /** Of more ways than this each has but one. */
@@ -40,23 +49,42 @@ export function* candidatesFor(
   const ways = plainWays.flatMap((way) => setPointsFor(way, trial, kept).map((setPoints) => ({ ...way, setPoints })));
   const candidates: Candidate[] = [];
   const searched = new Map<string, Searched>();
+  let turnsLeft = TURNS_OF_A_PLAN;
   for (const [i, way] of ways.entries()) {
     // Ways that differ in what is done beside the places only are searched for once.
     const key = JSON.stringify([way.cures.map(({ id }) => id), way.setPoints, way.mustUse, way.sides.filter(isCut)]);
-    const { after, found } = searched.get(key) ?? searchFor(way);
+    const { after, found } = searched.get(key) ?? (yield* searchFor(way, i));
     searched.set(key, { after, found });
-    candidates.push(...found.map((each) => candidate(trial, { ...way, after }, each)));
+    for (const [n, each] of found.entries()) {
+      candidates.push(candidate(trial, { ...way, after }, each));
+      if (n % TRIED_A_PIECE === TRIED_A_PIECE - 1) yield i / ways.length;
+    }
     yield (i + 1) / ways.length;
   }
   return candidates;
 
-  function searchFor({ cures, setPoints, mustUse, sides }: Way & { setPoints: readonly SetPoint[] }): Searched {
+  /** The more searches have been long, the less the next may take: none takes all that is left. */
+  function* search(space: SearchSpace, i: number): Stepwise<FoundPlan[]> {
+    const most = Math.max(LEAST_TURNS, Math.min(MOST_TURNS, Math.round(turnsLeft * SHARE_OF_TURNS)));
+    const left = { turns: most };
+    const isEarly = i < FIRST_WAYS && turnsLeft > TURNS_OF_A_PLAN / 2;
+    const steps = searchInSteps(space, isEarly ? TRIED : TRIED_LATE, left);
+    for (let step = steps.next(); ; step = steps.next()) {
+      if (step.done) {
+        turnsLeft -= most - left.turns;
+        return step.value;
+      }
+      yield i / ways.length;
+    }
+  }
+
+  function* searchFor({ cures, setPoints, mustUse, sides }: Way & { setPoints: readonly SetPoint[] }, i: number): Stepwise<Searched> {
     const after = allCured(drawn, cures, board, setPoints, sides);
     const start = meanBoard(after);
     const space: SearchSpace = { ...base, start, guard: guardFrom(board, after, start), mustUse };
-    const plain = searchPlans(space, TRIED);
+    const plain = yield* search(space, i);
     const needsTimber = plain.length === 0 || belief.done.length > 0 || plain.every(({ outside }) => outside > DOES_WITHIN_MM);
-    const planed = needsTimber ? searchPlans({ ...space, planes }, TRIED).filter(({ planed: lines }) => lines.length > 0) : [];
+    const planed = needsTimber ? (yield* search({ ...space, planes }, i)).filter(({ planed: lines }) => lines.length > 0) : [];
     // What treats the cause and sets nothing is always tried: it is the least work of all.
     const isBareTried = mustUse.length > 0 || plain.some(({ settings, strike }) => settings.length === 0 && strike === undefined);
     const alike = bestAlike(space);

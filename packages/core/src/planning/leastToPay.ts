@@ -1,6 +1,5 @@
 import { evenAllowed, insetOf, type GapBoard, type Guard } from './board';
-import { misfitAfter } from './misfit';
-import { GUARD_PRICE, movedPlaces, OUTSIDE_PRICE, type SearchSpace, type Setting } from './searchSpace';
+import { GUARD_PRICE, OUTSIDE_PRICE, type SearchSpace, type Setting } from './searchSpace';
 
 /** Figures of the board, and differences of two of one edge, with the room each has; as plain lists, for a search asks this at every turn. */
 interface Figures {
@@ -71,25 +70,29 @@ export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Arr
  * The least that must still be paid for places off the line of all, whatever is chosen at those from `depth` on: each place is supposed
  * to be brought as near to the line as any choice could bring it.
  *
- * @returns for a depth and the settings chosen above it, minutes
+ * @returns for a depth and how far each place is off the line by what was chosen above it, mm: minutes
  */
 export function leastMisfitToPay({
   settings,
   line,
-  misfitNow,
   misfitAllowedMm,
-}: Pick<SearchSpace, 'settings' | 'line' | 'misfitNow' | 'misfitAllowedMm'>): (depth: number, chosen: readonly Setting[]) => number {
+}: Pick<SearchSpace, 'settings' | 'line' | 'misfitAllowedMm'>): (depth: number, off: readonly number[]) => number {
   const still = settings.map((_, depth) =>
     line.misfit.map((_, j) => reachOf(settings.slice(depth), (place) => line.misfit[place]?.[j] ?? 0)),
   );
-  return (depth, chosen) => {
-    const off = misfitAfter(line, movedPlaces(chosen), misfitNow);
-    return off.reduce((sum, mm, j) => {
-      const { low, high } = still[depth]?.[j] ?? { low: 0, high: 0 };
-      return sum + OUTSIDE_PRICE * Math.max(0, -misfitAllowedMm - mm - high, mm + low - misfitAllowedMm);
-    }, 0);
+  return (depth, off) => {
+    const reach = still[depth];
+    let sum = 0;
+    for (let j = 0; j < off.length; j += 1) {
+      const mm = off[j] ?? 0;
+      const { low, high } = reach?.[j] ?? AS_IT_IS;
+      sum += OUTSIDE_PRICE * Math.max(0, -misfitAllowedMm - mm - high, mm + low - misfitAllowedMm);
+    }
+    return sum;
   };
 }
+
+const AS_IT_IS = { low: 0, high: 0 };
 
 /** How far down and up one figure can be moved by one choice at each of some places, of so much a millimetre there. */
 function reachOf(choices: readonly (readonly Setting[])[], perMm: (place: number) => number): { low: number; high: number } {

@@ -101,9 +101,10 @@ export function endsAs(
   eye: Eye,
   withinMm: number,
 ): Verdicts<boolean> {
-  const after = afterPlan(door, afterCures, plan, beside.sides, board);
   const follows = beside.followsSettings !== false || plan.planed.length > 0;
-  return sidesInside(door, follows ? after : afterCures, beside, board) ? verdictsOn(board, eye, after, withinMm) : NO_VERDICT;
+  if (!follows && !sidesInside(door, afterCures, beside, board)) return NO_VERDICT;
+  const after = afterPlan(door, afterCures, plan, beside.sides, board);
+  return follows && !sidesInside(door, after, beside, board) ? NO_VERDICT : verdictsOn(board, eye, after, withinMm);
 }
 
 export const NO_VERDICT: Verdicts<boolean> = { free: false, even: false, book: false };
@@ -144,11 +145,11 @@ function afterPlan(
   board: GapBoard,
 ): Float64Array {
   const gaps = Float64Array.from(afterCures);
-  plan.settings.forEach(({ changes, action: { effect } }, k) => {
+  for (const [k, { changes, action }] of plan.settings.entries()) {
+    const { effect } = action;
     const sdShare = effect.kind === 'shift' || effect.kind === 'lower' ? effect.sdShare : 0;
-    const times = 1 + sdShare * errors.ofSetting(k);
-    for (let i = 0; i < gaps.length; i += 1) gaps[i] = (gaps[i] ?? 0) + (changes[i] ?? 0) * times;
-  });
+    addTo(gaps, changes, 1 + sdShare * errors.ofSetting(k));
+  }
   for (const line of plan.planed) {
     const slip = PLANING_SD_MM * errors.ofPlaning;
     for (const i of board.onEdge[line.edge] ?? []) gaps[i] = (gaps[i] ?? 0) + planedOff(line, board.f[i] ?? 0) + slip;
@@ -163,4 +164,8 @@ function afterPlan(
     gaps[board.bolt] = strike.action.effect.leftSdMm * errors.ofStrike;
   }
   return gaps;
+}
+
+function addTo(gaps: Float64Array, changes: Float64Array, times: number): void {
+  for (let i = 0; i < gaps.length; i += 1) gaps[i] = (gaps[i] ?? 0) + (changes[i] ?? 0) * times;
 }

@@ -5,7 +5,7 @@ import { settingsOf } from './candidates';
 import { bestAlike } from './equalPlans';
 import { leastMisfitToPay, leastToPay } from './leastToPay';
 import { planingLines } from './planingLines';
-import { searchPlans } from './searchPlans';
+import { searchInSteps, searchPlans } from './searchPlans';
 import { GUARD_PRICE, leavesOutside, movedPlaces, OUTSIDE_PRICE, type SearchSpace, type Setting } from './searchSpace';
 
 /** Two edges of three gaps, of which one must be even, and a bolt: small enough to try everything. */
@@ -233,19 +233,20 @@ describe('the least that must still be paid', () => {
     for (let n = 0; n < 60; n += 1) {
       const given = space({ misfitNow: [0.8 * random.normal(), 0.8 * random.normal()] });
       const least = leastMisfitToPay(given);
-      const over = (...chosen: Setting[]) => {
+      const off = (...chosen: Setting[]) => {
         const [a = 0, b = 0] = given.misfitNow;
         const apart = chosen.reduce((mm, { where, shiftMm }) => mm + (where === 0 ? shiftMm : -shiftMm), 0) / 2;
-        return OUTSIDE_PRICE * (Math.max(0, Math.abs(a + apart) - 0.5) + Math.max(0, Math.abs(b - apart) - 0.5));
+        return [a + apart, b - apart];
       };
+      const over = (...chosen: Setting[]) => OUTSIDE_PRICE * off(...chosen).reduce((sum, mm) => sum + Math.max(0, Math.abs(mm) - 0.5), 0);
       for (const first of SETTINGS[0] ?? []) {
         const left = (SETTINGS[1] ?? []).map((second) => over(first, second));
-        expect(least(1, [first])).toBeLessThanOrEqual(Math.min(over(first), ...left) + 1e-9);
-        (SETTINGS[1] ?? []).forEach((second, i) => expect(least(2, [first, second])).toBeCloseTo(left[i] ?? NaN, 9));
+        expect(least(1, off(first))).toBeLessThanOrEqual(Math.min(over(first), ...left) + 1e-9);
+        (SETTINGS[1] ?? []).forEach((second, i) => expect(least(2, off(first, second))).toBeCloseTo(left[i] ?? NaN, 9));
       }
     }
     // 3 mm off the line, of which the second place brings back 0.75: 1.75 stay beyond what a place gives.
-    expect(leastMisfitToPay(space({ misfitNow: [3, 0] }))(1, [])).toBeCloseTo(OUTSIDE_PRICE * (3 - 0.75 - 0.5), 9);
+    expect(leastMisfitToPay(space())(1, [3, 0])).toBeCloseTo(OUTSIDE_PRICE * (3 - 0.75 - 0.5), 9);
   });
 
   it('counts a strike and a plane at their first price at most', () => {
@@ -271,6 +272,18 @@ it('cut short, a search gives the best it has found and says so; carried to its 
   expect(brief.length).toBeGreaterThan(0);
   expect(brief.every(({ isCutShort }) => isCutShort)).toBe(true);
   expect(brief[0]?.price).toBeGreaterThanOrEqual(whole[0]?.price ?? NaN);
+});
+
+it('a search has others take their turn, and takes of what is left what it did', () => {
+  const far = space({ settings: [...SETTINGS, ...SETTINGS], start: changed({ 0: 1, 2: 5, 3: 0.5 }) });
+  const left = { turns: 5000 };
+  const steps = searchInSteps(far, 12, left);
+  const told: number[] = [];
+  let step = steps.next();
+  for (; !step.done; step = steps.next()) told.push(step.value);
+  expect(told.length).toBe(Math.floor((5000 - left.turns) / 100));
+  expect(told.length).toBeGreaterThan(0);
+  expect(step.value).toEqual(searchPlans(far, 12, 5000));
 });
 
 describe('an action in each of its amounts', () => {

@@ -1,12 +1,43 @@
 import { planedOff, type PlaningLine } from '../model/planingLine';
+import { toEnd, type Stepwise } from '../stepwise';
 import { outsideBy, stationOutside, type GapBoard } from './board';
 import { leastMisfitToPay, leastToPay } from './leastToPay';
-import { misfitAfter, offLineBeyond } from './misfit';
+import { offLineBeyond } from './misfit';
 import { planingLines } from './planingLines';
-import { GUARD_PRICE, movedPlaces, OUTSIDE_PRICE, SEEN_FROM_MM, type FoundPlan, type SearchSpace, type Setting } from './searchSpace';
+import { GUARD_PRICE, OUTSIDE_PRICE, SEEN_FROM_MM, type FoundPlan, type SearchSpace, type Setting } from './searchSpace';
 
 /** A search that has turned over so many choices has found what it will find; few need more. */
-const MOST_TURNS = 6000;
+export const MOST_TURNS = 6000;
+
+/** So many turns are a few milliseconds. */
+const TURNS_A_PIECE = 100;
+
+/** What a search may still do, shared by the searches of one plan. */
+export interface TurnsLeft {
+  turns: number;
+}
+
+/** A choice at a place with what it leads to; none is a choice as well. */
+interface Way {
+  choice: Setting | undefined;
+  /** The gaps after it, in a buffer of the search. */
+  after: Float64Array;
+  paid: number;
+  /** How far each place is off the line, mm. */
+  off: readonly number[];
+  atLeast: number;
+}
+
+/** The ways at one place, the most promising first, and how many have been gone. */
+interface Frame {
+  ways: readonly Way[];
+  gone: number;
+}
+
+/** The same in one go. */
+export function searchPlans(space: SearchSpace, count: number, turns = MOST_TURNS): FoundPlan[] {
+  return toEnd(searchInSteps(space, count, { turns }));
+}
 
 /**
  * The best plans of the space, exactly and best first: least price, where work costs its minutes, what is not undone its
@@ -14,9 +45,9 @@ const MOST_TURNS = 6000;
  * most promising choice first, bounded by the price of the work so far and the least that must still be paid.
  *
  * @param count how many of the best to keep
- * @param turns after so many it stops with the best found, and says so
+ * @param left what it may do, of which it takes what it did; at nought it stops with the best found, and says so
  */
-export function searchPlans(space: SearchSpace, count: number, turns = MOST_TURNS): FoundPlan[] {
+export function* searchInSteps(space: SearchSpace, count: number, left: TurnsLeft): Stepwise<FoundPlan[]> {
   const leastFrom = leastToPay(space);
   const leastOffLine = leastMisfitToPay(space);
   const best: FoundPlan[] = [];
@@ -28,66 +59,99 @@ export function searchPlans(space: SearchSpace, count: number, turns = MOST_TURN
     best.splice(at, 0, found);
     if (best.length > count) best.pop();
   };
-  const chosen: Setting[] = [];
-  const isAsked = (setting: Setting) =>
-    space.mustUse.some(({ action, place }) => action === setting.action.id && (place === undefined || place === setting.where));
+  const frames: Frame[] = [];
+  const buffers = space.settings.map((choices) => choices.map(() => new Float64Array(space.start.length)));
 
-  const judge = (gaps: Float64Array, workPrice: number) => {
-    if (space.mustUse.length > 0 && !chosen.some(isAsked)) return;
-    const misfit = misfitAfter(space.line, movedPlaces(chosen), space.misfitNow);
-    const misfitOver = offLineBeyond(misfit, space.misfitAllowedMm);
-    const consider = (after: Float64Array, price: number, planed: readonly PlaningLine[], strike: FoundPlan['strike']) => {
-      const outside = misfitOver + outsideBy(space.board, after);
-      const total = price + OUTSIDE_PRICE * outside + GUARD_PRICE * outsideBy(space.board, after, space.guard);
-      if (total >= worst()) return outside;
-      keep({ settings: [...chosen], planed, gaps: after, misfit, outside, price: total, ...(strike && { strike }) });
-      return outside;
-    };
-    const withStrike = (after: Float64Array, price: number, planed: readonly PlaningLine[]) => {
-      const outside = consider(after, price, planed, undefined);
-      const { bolt } = space.board;
-      const off = after[bolt] ?? 0;
-      if (stationOutside(space.board, after, bolt, space.guard.stations[bolt] ?? 0) === 0) return outside;
-      for (const choice of space.strikes) {
-        if (Math.abs(off) > choice.upToMm) continue;
-        const met = Float64Array.from(after);
-        met[bolt] = 0;
-        consider(met, price + choice.price, planed, { choice, mm: -off });
-      }
-      return outside - stationOutside(space.board, after, bolt, 0);
-    };
-    const asSet = withStrike(gaps, workPrice, []);
-    // Timber comes off only for a real lack of room.
-    if (asSet <= SEEN_FROM_MM) return;
-    for (const { lines, price } of planingsOf(space, gaps)) {
-      if (lines.length > 0) withStrike(withPlaning(space.board, gaps, lines), workPrice + price, lines);
-    }
-  };
-
-  let left = turns;
-  const descend = (place: number, gaps: Float64Array, price: number) => {
-    if (left <= 0) return;
-    left -= 1;
+  const open = (gaps: Float64Array, price: number, misfit: readonly number[]) => {
+    left.turns -= 1;
+    const place = frames.length;
     const choices = space.settings[place];
     if (choices === undefined) {
-      judge(gaps, price);
+      judge(space, { chosen: chosenBy(frames), gaps, price, misfit }, worst, keep);
       return;
     }
-    const ways = [undefined, ...choices].map((choice) => {
-      const after = choice === undefined ? gaps : added(gaps, choice.changes);
+    const ways: Way[] = [];
+    for (let c = -1; c < choices.length; c += 1) {
+      const choice = choices[c];
       const paid = price + (choice?.price ?? 0);
-      const offLine = leastOffLine(place + 1, choice === undefined ? chosen : [...chosen, choice]);
-      return { choice, after, paid, atLeast: paid + leastFrom(place + 1, after) + offLine };
-    });
-    for (const { choice, after, paid, atLeast } of ways.sort((a, b) => a.atLeast - b.atLeast)) {
-      if (atLeast >= worst()) break;
-      if (choice !== undefined) chosen.push(choice);
-      descend(place + 1, after, paid);
-      if (choice !== undefined) chosen.pop();
+      const off = choice === undefined ? misfit : movedOff(space.line, misfit, choice);
+      // What can no longer be among the best is not looked into further.
+      const offLine = leastOffLine(place + 1, off);
+      if (paid + offLine >= worst()) continue;
+      const after = choice === undefined ? gaps : sumInto(buffers[place]?.[c], gaps, choice.changes);
+      const atLeast = paid + leastFrom(place + 1, after) + offLine;
+      if (atLeast < worst()) ways.push({ choice, after, paid, off, atLeast });
     }
+    frames.push({ ways: ways.sort((a, b) => a.atLeast - b.atLeast), gone: 0 });
   };
-  descend(0, space.start, 0);
-  return left > 0 ? best : best.map((each) => ({ ...each, isCutShort: true }));
+
+  open(
+    space.start,
+    0,
+    space.line.misfit.map((_, j) => space.misfitNow[j] ?? 0),
+  );
+  for (let turned = 1; frames.length > 0 && left.turns > 0;) {
+    const frame = frames[frames.length - 1] as Frame;
+    const way = frame.ways[frame.gone];
+    if (way === undefined || way.atLeast >= worst()) {
+      frames.pop();
+      continue;
+    }
+    frame.gone += 1;
+    open(way.after, way.paid, way.off);
+    turned += 1;
+    if (turned % TURNS_A_PIECE === 0) yield turned / (turned + left.turns);
+  }
+  return left.turns > 0 ? best : best.map((each) => ({ ...each, isCutShort: true }));
+}
+
+/** What has been chosen at each place down to here. */
+const chosenBy = (frames: readonly Frame[]): Setting[] => frames.flatMap(({ ways, gone }) => ways[gone - 1]?.choice ?? []);
+
+/** A choice at every place. */
+interface Set {
+  chosen: readonly Setting[];
+  gaps: Float64Array;
+  /** Of the work. */
+  price: number;
+  misfit: readonly number[];
+}
+
+/** Keeps what is set if it is good enough: as it is, with the strike brought to the bolt, and with timber off where room lacks. */
+function judge(space: SearchSpace, { chosen, gaps, price: workPrice, misfit }: Set, worst: () => number, keep: (found: FoundPlan) => void) {
+  const isAsked = (setting: Setting) =>
+    space.mustUse.some(({ action, place }) => action === setting.action.id && (place === undefined || place === setting.where));
+  if (space.mustUse.length > 0 && !chosen.some(isAsked)) return;
+  const misfitOver = offLineBeyond(misfit, space.misfitAllowedMm);
+  const consider = (after: Float64Array, price: number, planed: readonly PlaningLine[], strike: FoundPlan['strike']) => {
+    const outside = misfitOver + outsideBy(space.board, after);
+    const total = price + OUTSIDE_PRICE * outside + GUARD_PRICE * outsideBy(space.board, after, space.guard);
+    if (total >= worst()) return outside;
+    // The gaps stand in a buffer of the search.
+    const found = { settings: [...chosen], planed, gaps: Float64Array.from(after), misfit: [...misfit], outside, price: total };
+    keep({ ...found, ...(strike && { strike }) });
+    return outside;
+  };
+  const withStrike = (after: Float64Array, price: number, planed: readonly PlaningLine[]) => {
+    const outside = consider(after, price, planed, undefined);
+    const { bolt } = space.board;
+    const off = after[bolt] ?? 0;
+    if (stationOutside(space.board, after, bolt, space.guard.stations[bolt] ?? 0) === 0) return outside;
+    for (const choice of space.strikes) {
+      if (Math.abs(off) > choice.upToMm) continue;
+      const met = Float64Array.from(after);
+      met[bolt] = 0;
+      consider(met, price + choice.price, planed, { choice, mm: -off });
+    }
+    return outside - stationOutside(space.board, after, bolt, 0);
+  };
+  const asSet = withStrike(gaps, workPrice, []);
+  // Timber comes off only for a real lack of room.
+  if (asSet <= SEEN_FROM_MM) return;
+  for (const { lines, price } of planingsOf(space, gaps)) {
+    if (lines.length === 0 || workPrice + price + OUTSIDE_PRICE * misfitOver >= worst()) continue;
+    withStrike(withPlaning(space.board, gaps, lines), workPrice + price, lines);
+  }
 }
 
 /** Each edge alone, and both: with the lines that would bring each edge right. */
@@ -116,8 +180,15 @@ function withPlaning(board: GapBoard, gaps: Float64Array, lines: readonly Planin
   return after;
 }
 
-function added(a: Float64Array, b: Float64Array): Float64Array {
-  const sum = new Float64Array(a.length);
+/** How far each place is off the line, mm, with one more setting; what moves the slab whole leaves them on it. */
+function movedOff({ misfit }: SearchSpace['line'], off: readonly number[], { where, shiftMm }: Setting): readonly number[] {
+  if (where === 'whole') return off;
+  const own = misfit[where];
+  return off.map((mm, j) => mm + shiftMm * (own?.[j] ?? 0));
+}
+
+function sumInto(buffer: Float64Array | undefined, a: Float64Array, b: Float64Array): Float64Array {
+  const sum = buffer ?? new Float64Array(a.length);
   for (let i = 0; i < sum.length; i += 1) sum[i] = (a[i] ?? 0) + (b[i] ?? 0);
   return sum;
 }

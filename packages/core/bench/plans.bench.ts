@@ -1,0 +1,67 @@
+import { cpus } from 'node:os';
+import { HINGE_KINDS, PROFILE_IDS, SLAB_KINDS, WALKING_ORDER, type HingedDoor, type Observed, type Reading } from '../src';
+import { planningOf } from '../src/engine';
+import { seededRandom } from '../src/numbers/seededRandom';
+import { PLANNING_WORDS } from '../src/planning/planningWords';
+
+/**
+ * npm run bench:plans -- --doors 40 --seed 1: plans of random doors, gaps all over the place and four of twelve rubbing. Processor time, the
+ * longest piece between two at which others have their turn, and how many were proved the best. Printed, not judged.
+ */
+const argument = (name: string, otherwise: number) => {
+  const at = process.argv.indexOf(`--${name}`);
+  return at < 0 ? otherwise : Number(process.argv[at + 1]);
+};
+const doors = argument('doors', 40);
+const random = seededRandom(argument('seed', 1));
+const HEIGHTS = [
+  [165, 1750],
+  [165, 990, 1750],
+  [165, 600, 1200, 1750],
+];
+const oneOf = <T>(list: readonly T[]): T => list[Math.floor(random.uniform() * list.length)] as T;
+
+function randomDoor(hingeHeightsMm: number[]): Observed {
+  const door: HingedDoor = {
+    ...{ slabWidthMm: 762, slabHeightMm: 1981, hingeHeightsMm, fireRated: random.uniform() < 0.1 },
+    ...{ hingeKind: oneOf(HINGE_KINDS), slabKind: oneOf(SLAB_KINDS), profile: oneOf(PROFILE_IDS) },
+  };
+  const rubs = new Set(Array.from({ length: 4 }, () => oneOf(WALKING_ORDER)));
+  const readings = WALKING_ORDER.map((station): Reading => {
+    const mm = Math.max(0, Math.round((3 + 2.2 * random.normal()) * 2) / 2);
+    return rubs.has(station) ? { station, rubs: true } : { station, mm };
+  });
+  return { door, readings, findings: [] };
+}
+
+const processor = () => {
+  const { user, system } = process.cpuUsage();
+  return (user + system) / 1000;
+};
+
+function timed(observed: Observed) {
+  const begun = processor();
+  const work = planningOf(observed);
+  let longest = 0;
+  for (;;) {
+    const from = performance.now();
+    const step = work.next();
+    longest = Math.max(longest, performance.now() - from);
+    if (step.done) return { millis: processor() - begun, longest, isProved: !step.value.advice.includes(PLANNING_WORDS.bestFound) };
+  }
+}
+
+process.stdout.write(`${cpus()[0]?.model ?? ''}, Node.js ${process.versions.node}; ${doors} doors each\n`);
+process.stdout.write(
+  `${'hinges'.padEnd(10)}${['median ms', 'slowest ms', 'piece ms', 'proved best'].map((head) => head.padStart(12)).join('')}\n`,
+);
+HEIGHTS.forEach((heights) => timed(randomDoor(heights)));
+for (const heights of HEIGHTS) {
+  const found = Array.from({ length: doors }, () => timed(randomDoor(heights)));
+  const sorted = found.map(({ millis }) => millis).sort((a, b) => a - b);
+  const figures = [sorted[Math.floor(sorted.length / 2)] ?? 0, sorted.at(-1) ?? 0, Math.max(...found.map(({ longest }) => longest))];
+  const proved = found.filter(({ isProved }) => isProved).length / found.length;
+  process.stdout.write(
+    `${String(heights.length).padEnd(10)}${figures.map((ms) => ms.toFixed(0).padStart(12)).join('')}${`${(100 * proved).toFixed(1)} %`.padStart(12)}\n`,
+  );
+}
