@@ -5,7 +5,7 @@ const plain = (name, root) => ({
   testEnvironment: 'node',
   testMatch: ['**/*.test.ts'],
   transform: { '\\.[jt]s$': '<rootDir>/jest.esbuild.cjs' },
-  transformIgnorePatterns: ['/node_modules/(?!(fast-check|pure-rand|uuid|date-fns)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(fast-check|pure-rand|uuid|date-fns|tinypool)/)'],
 });
 
 const field = require('jest-expo/jest-preset');

@@ -11,7 +11,8 @@ module.exports = {
       target: 'node20',
       sourcemap: true,
       sourcefile: filename,
-      define: { 'import.meta.dirname': '__dirname' },
+      define: { 'import.meta.dirname': '__dirname', 'import.meta.url': 'urlOfThis' },
+      banner: source.includes('import.meta.url') ? "const urlOfThis = require('node:url').pathToFileURL(__filename).href;" : '',
       supported: { 'dynamic-import': false },
       tsconfigRaw: { compilerOptions: { experimentalDecorators: true, useDefineForClassFields: false } },
     });

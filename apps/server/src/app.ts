@@ -7,6 +7,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
+import { engineThreads, type EngineThreads } from './engineRuns/engineThreads';
 import { requestLog } from './http/log';
 import { onlyOwnNames } from './http/ownNames';
 import { answerProblems, problem } from './http/problem';
@@ -28,6 +29,8 @@ export interface AppParts {
   webRoot?: string;
   /** Names this server goes by beside the machine's own. */
   names?: readonly string[];
+  /** What computes; threads of its own unless given. */
+  engine?: EngineThreads;
   /** Requests to the API that one client may make in a minute. */
   requestsAMinute?: number;
 }
@@ -64,7 +67,14 @@ const tooMany: RequestHandler = (_request, _response, next) =>
   );
 
 /** The whole server but its port: API, built app and errors. */
-export function createApp({ store, logger, webRoot, names, requestsAMinute = USUAL_REQUESTS_A_MINUTE }: AppParts): Express {
+export function createApp({
+  store,
+  logger,
+  webRoot,
+  names,
+  engine = engineThreads(),
+  requestsAMinute = USUAL_REQUESTS_A_MINUTE,
+}: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(logger, API));
@@ -90,7 +100,7 @@ export function createApp({ store, logger, webRoot, names, requestsAMinute = USU
   });
 
   const writes = committing(store);
-  app.use(API, apiRouter(recordStore(store, writes), callViews(store), { version: VERSION, fault: writes.fault }));
+  app.use(API, apiRouter(recordStore(store, writes), callViews(store), { version: VERSION, fault: writes.fault, engine }));
   app.use(API, (request) => {
     throw problem(404, 'No such address', `${request.method} ${request.originalUrl} is not part of this API.`);
   });

@@ -5,19 +5,22 @@ import request from 'supertest';
 import type { DataSource } from 'typeorm';
 import { v7 } from 'uuid';
 import { createApp } from './app';
+import { engineThreads } from './engineRuns/engineThreads';
 import { exampleRecords } from './exampleRecords';
 import { migrationNames } from './migrations';
 import { openStore } from './record/openStore';
 
 let store: DataSource;
 let app: Express;
+const engine = engineThreads(1);
 
 beforeEach(async () => {
   store = await openStore(':memory:');
-  app = createApp({ store, logger: pino({ level: 'silent' }) });
+  app = createApp({ store, logger: pino({ level: 'silent' }), engine });
 });
 
 afterEach(() => store.destroy());
+afterAll(() => engine.close());
 
 const put = <T extends { id: string }>(kind: string, body: T) => request(app).put(`/api/${kind}/${body.id}`).send(body);
 const fieldsOf = ({ body }: { body: unknown }) => ((body as Problem).errors ?? []).map(({ field }) => field);

@@ -1,5 +1,3 @@
-import { EngineRequestError } from '@proper-swing/contract/engine';
-import { DomainError } from '@proper-swing/core';
 import type { Problem } from '@proper-swing/contract';
 import type { ErrorRequestHandler } from 'express';
 import { databaseProblem } from '../record/databaseProblem';
@@ -14,8 +12,11 @@ export const answerProblems: ErrorRequestHandler = (error: unknown, request, res
     return;
   }
   const known = asProblem(error);
-  if (known === undefined) request.log.error({ err: error }, 'unforeseen error');
+  if (known === undefined && !response.destroyed) request.log.error({ err: error }, 'unforeseen error');
+  // Whoever asked has left: nobody is told, and nothing is wrong.
+  if (response.destroyed) return;
   const told = known ?? problem(500, 'Something broke on the server', 'Nothing that was confirmed is lost. Try again.');
+  if (told.status === 503) response.setHeader('Retry-After', '2');
   response
     .status(told.status)
     .type('application/problem+json')
@@ -29,9 +30,6 @@ export function problemBody({ status, title, detail, errors }: HttpProblem): Pro
 
 function asProblem(error: unknown): HttpProblem | undefined {
   if (error instanceof HttpProblem) return error;
-  if (error instanceof EngineRequestError) return problem(422, 'The request is wrong', error.message, error.errors);
-  if (error instanceof DomainError)
-    return problem(422, 'The request makes no sense', error.message, [{ field: error.field, message: error.message }]);
   return fromBodyParser(error) ?? databaseProblem(error);
 }
 

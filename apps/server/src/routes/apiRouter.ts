@@ -1,5 +1,6 @@
 import { RECORD_KINDS, recordRoutes, ROUTES, type Route } from '@proper-swing/contract';
 import { Router, type Request, type Response } from 'express';
+import { JsonText } from '../http/jsonText';
 import type { CallViews } from '../record/callViews';
 import type { RecordStore } from '../record/recordStore';
 import { handlers, type ServerState } from './handlers';
@@ -14,7 +15,8 @@ export function apiRouter(store: RecordStore, views: CallViews, server: ServerSt
   const answer = ({ method, path }: Route, answering: Answering) =>
     router[method](path, async (request, response) => {
       const body = await answering(request, response);
-      response.json(body);
+      if (body instanceof JsonText) response.type('json').send(body.text);
+      else response.json(body);
     });
   const own = { ...handlers(views, server), recordBatch: batchHandler(store), recordsMissing: missingHandler(store) };
   for (const id of Object.keys(ROUTES) as (keyof typeof ROUTES)[]) answer(ROUTES[id], own[id]);

@@ -1,33 +1,44 @@
 import type { Health, RouteId } from '@proper-swing/contract';
-import { describeEngine, ENGINE, engineFunction, runEngine } from '@proper-swing/contract/engine';
+import { ENGINE, engineFunction } from '@proper-swing/contract/engine';
 import { openApiDocument } from '@proper-swing/contract/openApi';
-import type { Request } from 'express';
+import type { Request, Response } from 'express';
+import type { EngineThreads } from '../engineRuns/engineThreads';
+import { JsonText } from '../http/jsonText';
 import { problem, type HttpProblem } from '../http/problem';
 import { readCallCursor, readInstant, readLimit } from '../http/query';
 import type { CallViews } from '../record/callViews';
 
 /** Answers a request, or throws what is wrong with it. */
-export type Handler = (request: Request) => unknown;
+export type Handler = (request: Request, response: Response) => unknown;
 
 /** What the server tells of itself. */
 export interface ServerState {
   version: string;
   /** Why no write is taken; nothing while they are. */
   fault: () => Promise<HttpProblem | undefined>;
+  engine: EngineThreads;
 }
 
 /** What answers each route that is not about records to be written. */
 export function handlers(
   views: CallViews,
-  { version, fault }: ServerState,
+  { version, fault, engine }: ServerState,
 ): Readonly<Record<Exclude<RouteId, 'recordBatch' | 'recordsMissing'>, Handler>> {
+  const described = new Map<string, Promise<string>>();
+  const describe = (name: string): Promise<string> => {
+    const known = described.get(name) ?? engine.answer({ does: 'describe', name });
+    described.set(name, known);
+    known.catch(() => described.delete(name));
+    return known;
+  };
+  let openApi: Record<string, unknown> | undefined;
   return {
     health: async (): Promise<Health> => {
       const reason = await fault();
       if (reason !== undefined) throw reason;
       return { status: 'ok', version };
     },
-    openApi: () => openApiDocument(version),
+    openApi: () => (openApi ??= openApiDocument(version)),
     callSummaries: (request) => {
       const [from, to, cursor] = [readInstant(request, 'from'), readInstant(request, 'to'), readCallCursor(request)];
       return views.summaries({ limit: readLimit(request), ...(from && { from }), ...(to && { to }), ...(cursor && { cursor }) });
@@ -42,8 +53,11 @@ export function handlers(
       return (await views.history(id, { limit: readLimit(request), ...(cursor && { cursor }) })) ?? none(`There is no door ${id}.`);
     },
     engineList: () => ENGINE.map(({ name, title }) => ({ name, title })),
-    engineDescribe: (request) => describeEngine(named(request)),
-    engineRun: (request) => runEngine(named(request), request.body),
+    engineDescribe: async (request) => new JsonText(await describe(named(request))),
+    engineRun: async (request, response) => {
+      const task = { does: 'run', name: named(request), input: request.body as unknown } as const;
+      return new JsonText(await engine.answer(task, whenLeft(response)));
+    },
   };
 }
 
@@ -57,11 +71,19 @@ function none(detail: string): never {
   throw problem(404, 'There is none', detail);
 }
 
-function named(request: Request) {
+/** Ends what is computed for a client that has left. */
+function whenLeft(response: Response): AbortSignal {
+  const left = new AbortController();
+  response.once('close', () => {
+    if (!response.writableFinished) left.abort();
+  });
+  return left.signal;
+}
+
+function named(request: Request): string {
   const name = part(request, 'name');
-  const found = engineFunction(name);
-  if (found === undefined) {
+  if (engineFunction(name) === undefined) {
     throw problem(404, 'There is none', `The engine has no function ${name}.`, [{ field: 'name', message: 'unknown function' }]);
   }
-  return found;
+  return name;
 }

@@ -1,0 +1,4 @@
+/** An answer that is JSON already, written where it was computed. */
+export class JsonText {
+  constructor(readonly text: string) {}
+}
