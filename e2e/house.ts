@@ -15,6 +15,8 @@ export interface House {
   url: string;
   /** Rows of a query on the server's SQLite file. */
   rows: <T = Record<string, unknown>>(sql: string, ...values: unknown[]) => T[];
+  /** Writes into that file as an earlier program may have, past the server. */
+  write: (sql: string, ...values: unknown[]) => void;
   /** Ends the server at once, as a power cut would. */
   kill: () => Promise<void>;
   /** Starts it again on the same port and file. */
@@ -43,6 +45,14 @@ export const test = base.extend<{ house: House }>({
         const database = new Database(file, { readonly: true });
         try {
           return database.prepare(sql).all(...values) as T[];
+        } finally {
+          database.close();
+        }
+      },
+      write: (sql: string, ...values: unknown[]) => {
+        const database = new Database(file);
+        try {
+          database.prepare(sql).run(...values);
         } finally {
           database.close();
         }

@@ -99,3 +99,23 @@ test('no foot is cut out for one look: it is prodded again, and the door is left
   expect(looks.map(({ answer }) => answer)).toEqual(['soft', 'sound']);
   expect(looks[1]?.supersedes).toBe(looks[0]?.id);
 });
+
+test('an entry of an earlier program that makes no sense is named and left out, and can be taken back', async ({ page, house }) => {
+  await openSaggingDoor(page, house.url);
+  const callId = callIdOf(page);
+  const id = '01932b7e-7d1c-7000-8000-0000000000aa';
+  house.write(
+    `INSERT INTO finding (id, writtenAt, callId, finding, answer, withdrawn) VALUES (?, '2026-03-02T08:30:00.000Z', ?, 'topScrews', 'bananas', 0)`,
+    id,
+    callId,
+  );
+  await page.reload();
+  const notice = page.getByTestId('uncomputed');
+  await expect(notice).toContainText('bananas');
+  await page.getByTestId('stage-find').click();
+  await expect(page.getByTestId(/^cause-/).first()).toBeVisible();
+  await page.getByTestId('take-back-uncomputed').click();
+  await expect(notice).toHaveCount(0);
+  await expectAllSaved(page);
+  expect(house.rows('SELECT withdrawn FROM finding WHERE supersedes = ?', id)).toEqual([{ withdrawn: 1 }]);
+});

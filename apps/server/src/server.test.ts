@@ -94,6 +94,26 @@ describe('writing the record of a call', () => {
     expect([orphan.status, fieldsOf(orphan)]).toEqual([422, ['supersedes']]);
   });
 
+  it('nothing corrects, or is about, what belongs to another call', async () => {
+    const { call, reading, set, adjustment } = await putCall();
+    const other = { ...call, id: v7() };
+    const otherSet = { ...set, id: v7(), callId: other.id };
+    await put('readings', reading).expect(201);
+    await put('calls', other).expect(201);
+    await put('reading-sets', otherSet).expect(201);
+    await put('adjustments', adjustment).expect(201);
+    const correction = { ...reading, id: v7(), setId: otherSet.id, supersedes: reading.id };
+    expect(fieldsOf(await put('readings', correction).expect(422))).toEqual(['supersedes']);
+    const found = { id: v7(), writtenAt: call.writtenAt, callId: call.id, finding: 'topScrews', answer: 'tight' };
+    await put('findings', { ...found, adjustmentId: adjustment.id }).expect(201);
+    for (const change of [{ callId: other.id, adjustmentId: adjustment.id }, { adjustmentId: v7() }]) {
+      expect(fieldsOf(await put('findings', { ...found, id: v7(), ...change }).expect(422))).toEqual(['adjustmentId']);
+    }
+    const sameCall = { ...set, id: v7() };
+    await put('reading-sets', sameCall).expect(201);
+    await put('readings', { ...reading, id: v7(), setId: sameCall.id, supersedes: reading.id }).expect(201);
+  });
+
   it('names the parent that is not there', async () => {
     const { reading } = exampleRecords();
     const answer = await put('readings', reading);

@@ -10,6 +10,7 @@ import { useScreen } from '../design/useScreen';
 import { Words } from '../design/Words';
 import { StageStrip } from './StageStrip';
 import type { CallStage } from './stages';
+import { UncomputedNotice } from './UncomputedNotice';
 import { useCallPage } from './useCallPage';
 
 export interface CallFrameProps extends Pick<PageProps, 'isFixed'> {
@@ -43,6 +44,7 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
         }
       />
       {!isFlat && strip}
+      {record && <UncomputedNotice record={record} />}
     </View>
   );
   if (record === undefined) {

@@ -39,7 +39,7 @@ describe('of which customer, door and call a write is', () => {
   });
 
   it('what this device does not know is left open', () => {
-    const { outbox } = device();
+    const outbox = openOutbox(memoryStorage());
     const note = outbox.add('notes', { id: 'n', ...stamp, callId: 'elsewhere', text: 'x' });
     expect(whereWritten(new QueryClient(), [], note)).toEqual({ callId: 'elsewhere' });
   });

@@ -1,6 +1,6 @@
 import type { ReadingEntry } from '@proper-swing/contract';
 import { exampleAdjustment, exampleRecord } from './exampleRecord';
-import { answersByFinding, observedAt, observedNow, uncheckedWork } from './observed';
+import { answersByFinding, currentSet, lastReadings, observedAt, observedNow, readingsByStation, uncheckedWork } from './observed';
 
 const record = exampleRecord({ found: { 'hinge.top': 4.8, 'latch.top': 'rubs' } });
 const check = (id: string) => ({ id, writtenAt: '2026-03-02T08:40:00Z', callId: 'call', stage: 'check' as const });
@@ -13,6 +13,29 @@ const reading = (id: string, setId: string, mm: number): ReadingEntry => ({
   mm,
   typed: `${mm} mm`,
   instrument: 'gauge',
+});
+
+describe('a device whose clock is a day slow', () => {
+  // Its ids come before all that was written before it.
+  const slow = (id: string) => `0${id}`;
+  const [found] = record.readingSets;
+  const last = [...record.readings, ...record.readingSets].reduce((latest, { id }) => (id > latest ? id : latest), '');
+
+  it('goes on with the check it has begun, though an earlier one seems later', () => {
+    const early = { ...check('z1'), after: last };
+    const its = { ...check(slow('1')), after: 'z1' };
+    const both = { ...record, readingSets: [...record.readingSets, early, its] };
+    expect(currentSet(both, 'check')).toBe(its);
+    expect(currentSet(both, 'found')).toBe(found);
+  });
+
+  it('what it reads counts after what was read before it', () => {
+    const set = { ...check('z1'), after: last };
+    const readings = [...record.readings, { ...reading('z2', 'z1', 2.4), after: 'z1' }, { ...reading(slow('3'), 'z1', 3.1), after: 'z2' }];
+    const both = { ...record, readingSets: [...record.readingSets, set], readings };
+    expect(readingsByStation(both, 'check').get('hinge.top')?.mm).toBe(3.1);
+    expect(lastReadings(both).get('hinge.top')?.mm).toBe(3.1);
+  });
 });
 
 describe('what the engine is told of the work on a call', () => {

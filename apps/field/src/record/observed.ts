@@ -1,5 +1,4 @@
 import {
-  byWriteOrder,
   sequenceOf,
   standing,
   standingInSequence,
@@ -29,6 +28,7 @@ import {
   type Round,
   type StationId,
 } from '@proper-swing/core';
+import { isComputable } from './uncomputed';
 
 /** The door of a record as the engine takes it. */
 export function engineDoor({ make }: Pick<Door, 'make'>): HingedDoor {
@@ -59,10 +59,18 @@ export function standingWork(record: CallRecord): Adjustment[] {
 
 /** The walk-round of a stage that is being taken or was taken last. */
 export function currentSet(record: CallRecord, stage: Stage): ReadingSet | undefined {
-  return record.readingSets
-    .filter((set) => set.stage === stage)
-    .sort(byWriteOrder)
-    .pop();
+  return inSequence(
+    record,
+    record.readingSets.filter((set) => set.stage === stage),
+  ).pop();
+}
+
+/** As their writers knew of each other, whatever their clocks say; what corrects another keeps its own place. */
+function inSequence<T extends Sequenced>(record: CallRecord, entries: readonly T[]): T[] {
+  const keyOf = sequenceIn(record);
+  // A correction takes the place of what it corrects: of two about one thing the one that was written later counts.
+  const keyed = entries.map((entry) => ({ entry, key: keyOf({ ...entry, supersedes: null }) }));
+  return keyed.sort((a, b) => (a.key < b.key ? -1 : Number(a.key > b.key))).map(({ entry }) => entry);
 }
 
 /** What was made of a gap by eye, where it was not gauged. */
@@ -74,17 +82,12 @@ export function seenByEye({ kind, typed }: ReadingEntry): GapByEye | undefined {
 export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap<StationId, ReadingEntry> {
   const set = currentSet(record, stage);
   const inSet = record.readings.filter(({ setId }) => setId === set?.id);
-  const ordered = standing(inSet).sort(byWriteOrder);
-  return new Map(ordered.map((entry) => [entry.station, entry]));
+  return new Map(inSequence(record, standing(inSet)).map((entry) => [entry.station, entry]));
 }
 
 /** What was read last at each station, as found or in a check since; as left counts too. */
 export function lastReadings(record: CallRecord): ReadonlyMap<StationId, ReadingEntry> {
-  return new Map(
-    standing(record.readings)
-      .sort(byWriteOrder)
-      .map((entry) => [entry.station, entry]),
-  );
+  return new Map(inSequence(record, standing(record.readings)).map((entry) => [entry.station, entry]));
 }
 
 /** Whether any gap round the door was gauged on the call, or rubbed. */
@@ -102,7 +105,9 @@ export const complaintsOf = (record: CallRecord): string[] =>
 
 function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFinding[] {
   return standing(record.findings)
-    .filter((entry) => (entry.adjustmentId ?? undefined) === adjustmentId && (entry.stage ?? undefined) === undefined)
+    .filter(
+      (entry) => (entry.adjustmentId ?? undefined) === adjustmentId && (entry.stage ?? undefined) === undefined && isComputable(entry),
+    )
     .map(({ finding, answer, supersedes }) => {
       const first = record.findings.find(({ id }) => id === supersedes);
       return { finding, answer, ...(first?.answer === answer && { again: true as const }) };
@@ -200,7 +205,7 @@ function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment
 
 /** What was tried by hand of the door as left, since the last work. */
 export const triesAsLeft = (record: CallRecord): FindingEntry[] =>
-  standing(record.findings).filter((entry) => entry.stage === 'left' && isAfterWork(record, entry));
+  standing(record.findings).filter((entry) => entry.stage === 'left' && isComputable(entry) && isAfterWork(record, entry));
 
 /** The last round with what was tried of the door as left, where it was not tried after the work already. */
 function withTriesAsLeft(record: CallRecord, last: Round): Round {
@@ -220,6 +225,7 @@ function doneFrom({ action, hinge, amount, fromMm, toMm }: Adjustment): DoneStep
 
 /** A reading as the engine takes it; one that took the place of an earlier one was taken twice. */
 function readingFrom(door: HingedDoor, entry: ReadingEntry): Reading[] {
+  if (!isComputable(entry)) return [];
   const { station, kind, mm, typed, instrument, supersedes } = entry;
   const taken = { station, instrument, ...(supersedes && { again: true as const }) };
   const seen = seenByEye(entry);

@@ -123,7 +123,10 @@ async function putEntry(manager: EntityManager, kind: RecordKindEntry, body: Bod
     );
   }
   await requireParent(manager, kind, body);
-  if ('supersedes' in body && body.supersedes != null) await requireRow(manager, kind.kind, body.supersedes, 'supersedes');
+  for (const [field, of] of Object.entries({ supersedes: kind.kind, ...kind.names })) {
+    const named = (body as unknown as Record<string, string | null | undefined>)[field];
+    if (named != null) await requireOfSameCall(manager, kind, body, { field, of: of, id: named });
+  }
   await rows(manager, kind.kind).insert(atRest(kind, body));
   return 'created';
 }
@@ -164,6 +167,28 @@ async function requireParent(manager: EntityManager, { parent }: RecordKindEntry
   if (parent === undefined) return;
   const id = (body as unknown as Record<string, string>)[parent.field];
   await requireRow(manager, parent.kind, id ?? '', parent.field);
+}
+
+/** An entry may only correct, or be about, what belongs to its own call. */
+async function requireOfSameCall(
+  manager: EntityManager,
+  { kind }: RecordKindEntry,
+  body: Body,
+  { field, of, id }: { field: string; of: RecordKind; id: string },
+): Promise<void> {
+  await requireRow(manager, of, id, field);
+  const named = await rows(manager, of).findOneBy({ id });
+  if ((await callOf(manager, named)) === (await callOf(manager, body))) return;
+  throw problem(422, 'Names something of another call', `${field}: ${id} is not of the call of this ${kind}.`, [
+    { field, message: 'belongs to another call' },
+  ]);
+}
+
+/** The call an entry belongs to, by its own word or by its walk-round's. */
+async function callOf(manager: EntityManager, entry: ObjectLiteral | null): Promise<unknown> {
+  if (entry === null || 'callId' in entry) return (entry as { callId?: string } | null)?.callId;
+  const set = await manager.findOneBy(table('reading-sets'), { id: (entry as { setId: string }).setId });
+  return set?.callId;
 }
 
 async function requireRow(manager: EntityManager, kind: RecordKind, id: string, field: string): Promise<void> {

@@ -1,4 +1,4 @@
-import { ACTION_IDS, FINDING_IDS, INSTRUMENT_IDS, STATION_IDS } from '@proper-swing/core';
+import { ACTION_IDS, FINDING_IDS, INSTRUMENT_IDS, readingFaults, STATION_IDS } from '@proper-swing/core';
 import { LARGEST_MM } from '@proper-swing/core/hinged/card/slab';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { finite } from '../fields/schema';
@@ -14,9 +14,13 @@ const readingSchema = object({
 })
   .noUnknown()
   .test('figureOrRub', '${path} needs either mm or rubs', (reading) => (reading.mm === undefined) !== (reading.rubs === undefined))
-  .test('gapNotNegative', '${path}.mm: a gap cannot be negative; say rubs', (reading) => !isGap(reading.station) || (reading.mm ?? 0) >= 0);
-
-const isGap = (station: string | undefined) => /^(hinge|head|latch|foot|stop)\./.test(station ?? '');
+  .test('sense', '${path} makes no sense', function ({ station, mm, rubs }) {
+    const [fault] = station === undefined ? [] : readingFaults({ station, mm, rubs: rubs === true });
+    return (
+      fault === undefined ||
+      this.createError({ path: `${this.path}.${fault.field}`, message: `${this.path}.${fault.field}: ${fault.message}` })
+    );
+  });
 
 const findingSchema = object({
   finding: string().oneOf(FINDING_IDS).required().meta({ description: 'Which check' }),

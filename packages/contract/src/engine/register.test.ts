@@ -55,7 +55,7 @@ describe('the register of engine functions', () => {
     ['an endless width', { ...example, door: { ...example.door, slabWidthMm: Infinity } }, 'door.slabWidthMm'],
     ['a figure as text', { ...example, readings: [{ station: 'hinge.top', mm: '3' }] }, 'readings[0].mm'],
     ['an unknown station', { ...example, readings: [{ station: 'roof', mm: 3 }] }, 'readings[0].station'],
-    ['a negative gap', { ...example, readings: [{ station: 'hinge.top', mm: -3 }] }, 'readings[0]'],
+    ['a negative gap', { ...example, readings: [{ station: 'hinge.top', mm: -3 }] }, 'readings[0].mm'],
     ['neither figure nor rub', { ...example, readings: [{ station: 'hinge.top' }] }, 'readings[0]'],
     ['a level that rubs', { ...example, readings: [{ station: 'plumb.hinge', rubs: true }] }, 'readings[0].rubs'],
     ['an unknown key', { ...example, colour: 'green' }, 'colour'],

@@ -78,10 +78,17 @@ function textSchema({ form, named, longest }: Extract<Field, { is: 'text' }>) {
   if (form === 'instant') {
     return string()
       .matches(INSTANT, { message: '${path} must be a UTC instant such as 2026-03-02T08:30:00Z' })
-      .test('exists', '${path} is no date of the calendar', (value) => value == null || !Number.isNaN(Date.parse(value)));
+      .test('exists', '${path} is no date of the calendar', isOnCalendar);
   }
   const limited = longest === undefined ? string() : string().max(longest);
   return named ? limited.trim().min(1, '${path} must not be empty') : limited;
+}
+
+/** Neither a 13th month nor a 30 February, which would be taken for the 2 March. */
+function isOnCalendar(value: string | null | undefined): boolean {
+  if (value == null) return true;
+  const moment = new Date(value);
+  return !Number.isNaN(moment.getTime()) && moment.toISOString().slice(0, 10) === value.slice(0, 10);
 }
 
 /** What is absent or of another shape has no sense to be judged: it is refused field by field. */

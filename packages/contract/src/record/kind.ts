@@ -36,6 +36,8 @@ export interface RecordDescription<K extends string = string, F extends Fields =
   fields: F;
   /** Field that names the parent, and the parent's kind. */
   parent?: { field: string; kind: string };
+  /** Fields that name an entry of the same call, with its kind; what an entry corrects is always of its own. */
+  names?: Readonly<Record<string, string>>;
   /** Further fields that lists are sorted or searched by. */
   indexed?: readonly string[];
   /** What rows written before got in a column that came later, for one that must be filled. */
@@ -50,7 +52,7 @@ export type BodyOf<D> = D extends { fields: infer F } ? ValuesOf<F> : never;
 
 type Own<K extends string> = { kind: K; title: string; table: string; fields: Fields; parent?: { field: string; kind: string } } & Pick<
   RecordDescription,
-  'indexed' | 'inCall' | 'filledWith' | 'faults'
+  'indexed' | 'inCall' | 'filledWith' | 'faults' | 'names'
 >;
 
 export const card = <const K extends string, const D extends Own<K>>(own: D) =>

@@ -40,10 +40,19 @@ describe('record schemas', () => {
     ['a gap by eye with a figure', { kind: 'eye', typed: 'ok' }, 'mm'],
     ['a level by eye', { kind: 'eye', mm: null, typed: 'ok', station: 'plumb.hinge' }, 'station'],
     ['a day that does not exist', { writtenAt: '2026-13-40T00:00:00Z' }, 'writtenAt'],
+    ['the 30 February', { writtenAt: '2026-02-30T08:30:00Z' }, 'writtenAt'],
+    ['a gap below nothing', { mm: -50 }, 'mm'],
+    ['a level that rubs', { station: 'plumb.hinge', kind: 'rubs', mm: null }, 'kind'],
     ['a local time', { writtenAt: '2026-03-02T08:30:00+01:00' }, 'writtenAt'],
     ['something unknown', { colour: 'red' }, 'colour'],
   ])('refuse %s', (_, change, field) => {
     expect(faults(readingSchema, { ...reading, ...change })).toContain(field);
+  });
+
+  it('refuse an answer that is none to its check', () => {
+    const found = { id: ID, writtenAt: reading.writtenAt, callId: ID, finding: 'topScrews', answer: 'loose' };
+    expect(faults(recordSchema('findings'), found)).toEqual([]);
+    expect(faults(recordSchema('findings'), { ...found, answer: 'bananas' })).toEqual(['answer']);
   });
 
   it('refuse an empty title and hinges outside the slab, at the field', () => {

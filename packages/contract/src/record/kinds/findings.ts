@@ -1,4 +1,4 @@
-import { FINDING_IDS } from '@proper-swing/core';
+import { answerFaults, FINDING_IDS } from '@proper-swing/core';
 import { choice, id, named, optional } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
@@ -16,4 +16,6 @@ export const findings = entry({
     stage: optional(choice('Tried as left; absent otherwise', ['left'])),
     adjustmentId: optional(id('The work after which it was checked again; absent as found')),
   },
+  names: { adjustmentId: 'adjustments' },
+  faults: answerFaults,
 });

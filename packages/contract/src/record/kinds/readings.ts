@@ -1,4 +1,4 @@
-import { GAPS_BY_EYE, INSTRUMENT_IDS, STATION_IDS, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { GAPS_BY_EYE, INSTRUMENT_IDS, readingFaults, STATION_IDS, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { choice, id, nullable, number, text } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
@@ -20,6 +20,10 @@ export const readings = entry({
     instrument: choice('What it was read with', INSTRUMENT_IDS),
   },
   faults: ({ kind, mm, typed, station }: { kind: string; mm: number | null; typed: string; station: StationId }) => [
+    ...readingFaults({ station, mm, rubs: kind === 'rubs' }).map(({ field, message }) => ({
+      field: field === 'rubs' ? 'kind' : field,
+      message,
+    })),
     ...((kind === 'figure') === (mm !== null) ? [] : [{ field: 'mm', message: 'must be given for a figure and only then' }]),
     ...(kind === 'eye' && !GAPS_BY_EYE.some((each) => each === typed) ? [{ field: 'typed', message: 'must be tight, ok or wide' }] : []),
     ...(kind === 'eye' && !WALKING_ORDER.includes(station) ? [{ field: 'station', message: 'must be a gap to be judged by eye' }] : []),
