@@ -119,7 +119,7 @@ export const MUTATIONS = [
   ['a day that has the call', field('offline/letGo.ts', "if (kind !== 'calls') return true;", 'if (kind) return true;', 'offline/letGo')],
   ['tabs that count alike', field('offline/outbox.ts', '.${v7()}`', '.${body.id}`', 'offline/outbox')],
   ['what another tab wrote', field('offline/outbox.ts', 'else setAll([...all, outgoing].sort(inOrder));', '', 'offline/outbox')],
-  ['both changes of a card', field('offline/mergeCards.ts', 'if (isSame(was, here) || ', 'if (', 'offline/mergeCards')],
+  ['both changes of a card', field('offline/mergeCards.ts', ' || (base !== undefined && isSame(was, here))', '', 'offline/mergeCards')],
   ['two ways are asked about', field('offline/settleCards.ts', 'versions?.conflicts.length === 0', 'versions', 'offline/settleCards')],
   [
     'what was not chosen stays in the history',

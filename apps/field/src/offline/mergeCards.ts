@@ -28,18 +28,18 @@ const OF_WRITING = new Set(['id', 'revision', 'writtenAt', 'madeFrom']);
 /**
  * Brings two changes of one card together, field by field, and in a group of fields each by itself.
  *
- * @param base what both were made from
+ * @param base what both were made from; where nobody knows, every difference is two ways
  * @param ours as it stands on this device
  * @param theirs as it stands at the server
  */
-export function mergeCards(kind: CardKind, base: Card, ours: Card, theirs: Card): Merged {
+export function mergeCards(kind: CardKind, base: Card | undefined, ours: Card, theirs: Card): Merged {
   const conflicts: TwoWays[] = [];
   let card = theirs;
   for (const { path, says, field } of pathsOf(kind)) {
-    const [was, here, there] = [base, ours, theirs].map((each) => valueAt(each, path));
-    if (isSame(was, here) || isSame(here, there)) continue;
+    const [was, here, there] = [base, ours, theirs].map((each) => each && valueAt(each, path));
+    if (isSame(here, there) || (base !== undefined && isSame(was, here))) continue;
     card = withValue(card, path, here);
-    if (!isSame(was, there)) conflicts.push({ path, says, field, ours: here, theirs: there });
+    if (base === undefined || !isSame(was, there)) conflicts.push({ path, says, field, ours: here, theirs: there });
   }
   return { card, conflicts };
 }

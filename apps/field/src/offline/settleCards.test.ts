@@ -75,6 +75,15 @@ describe('a card that two devices changed', () => {
     ]);
   });
 
+  it('where nobody knows what it was made from, every difference is asked about: theirs is not wiped out', async () => {
+    const outbox = refusedHere({ remarks: 'Side gate' });
+    const other = { ...theirs, writtenAt: at(40), remarks: 'Ring twice' };
+    const revisions = read([{ ...site, writtenAt: at(50) }, other]);
+    await settleWhatCanBe(outbox, revisions);
+    const versions = await versionsOf(outbox, outbox.waiting()[0] as never, revisions);
+    expect(versions?.conflicts.map(({ path }) => path[0])).toEqual(['contact', 'remarks']);
+  });
+
   it('an entry, another refusal, and a card the server does not have are no such thing', async () => {
     const outbox = openOutbox(memoryStorage());
     const note = outbox.add('notes', { id: 'n', writtenAt: at(1), callId: 'c', text: 'x' });

@@ -36,10 +36,10 @@ export async function versionsOf(
   const revisions = await read(kind, refused.body.id);
   const theirs = revisions[revisions.length - 1];
   if (first === undefined || last === undefined || theirs === undefined) return undefined;
-  const base =
-    revisions.find(({ writtenAt }) => writtenAt === first.madeFrom) ??
-    revisions.find(({ revision }) => revision === first.revision - 1) ??
-    theirs;
+  // Writes of earlier programs did not name what they were made from.
+  const base = revisions.find(({ writtenAt, revision }) =>
+    first.madeFrom == null ? revision === first.revision - 1 : writtenAt === first.madeFrom,
+  );
   return { kind, chain, ours: last, theirs, ...mergeCards(kind, base, last, theirs) };
 }
 
