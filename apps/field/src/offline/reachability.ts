@@ -6,11 +6,15 @@ const ASK_EVERY_MS = 2_000;
 
 let asking: ReturnType<typeof setTimeout> | undefined;
 
+/** The other tabs of this device: only one of them sends, and would know. */
+let otherTabs: BroadcastChannel | undefined;
+
 /**
  * Says that the server did not answer. TanStack Query then pauses queries and writes as it does without a network, until
  * the server answers again: a dead server and no signal are one and the same to the person.
  */
 export function serverLost(): void {
+  if (onlineManager.isOnline()) otherTabs?.postMessage('lost');
   onlineManager.setOnline(false);
   asking ??= setTimeout(() => void askAgain(), ASK_EVERY_MS);
 }
@@ -37,8 +41,16 @@ export function watchNetwork(): () => void {
       window.removeEventListener('online', back);
     };
   });
+  if (typeof document !== 'undefined' && typeof BroadcastChannel !== 'undefined') {
+    otherTabs = new BroadcastChannel('swing.server');
+    otherTabs.onmessage = lost;
+  }
   if (!navigator.onLine) serverLost();
-  return forgetServer;
+  return () => {
+    otherTabs?.close();
+    otherTabs = undefined;
+    forgetServer();
+  };
 }
 
 async function askAgain(): Promise<void> {
