@@ -43,6 +43,8 @@ describe('record schemas', () => {
     ['the 30 February', { writtenAt: '2026-02-30T08:30:00Z' }, 'writtenAt'],
     ['a gap below nothing', { mm: -50 }, 'mm'],
     ['a level that rubs', { station: 'plumb.hinge', kind: 'rubs', mm: null }, 'kind'],
+    ['a stop that rubs', { station: 'stop.top', kind: 'rubs', mm: null }, 'kind'],
+    ['a face through its stop', { station: 'stop.top', mm: -1 }, 'mm'],
     ['a local time', { writtenAt: '2026-03-02T08:30:00+01:00' }, 'writtenAt'],
     ['something unknown', { colour: 'red' }, 'colour'],
   ])('refuse %s', (_, change, field) => {

@@ -109,7 +109,7 @@ export function* searchInSteps(space: SearchSpace, count: number, left: TurnsLef
 const chosenBy = (frames: readonly Frame[]): Setting[] => frames.flatMap(({ ways, gone }) => ways[gone - 1]?.choice ?? []);
 
 /** A choice at every place. */
-interface Set {
+interface Chosen {
   chosen: readonly Setting[];
   gaps: Float64Array;
   /** Of the work. */
@@ -118,7 +118,12 @@ interface Set {
 }
 
 /** Keeps what is set if it is good enough: as it is, with the strike brought to the bolt, and with timber off where room lacks. */
-function judge(space: SearchSpace, { chosen, gaps, price: workPrice, misfit }: Set, worst: () => number, keep: (found: FoundPlan) => void) {
+function judge(
+  space: SearchSpace,
+  { chosen, gaps, price: workPrice, misfit }: Chosen,
+  worst: () => number,
+  keep: (found: FoundPlan) => void,
+) {
   const isAsked = (setting: Setting) =>
     space.mustUse.some(({ action, place }) => action === setting.action.id && (place === undefined || place === setting.where));
   if (space.mustUse.length > 0 && !chosen.some(isAsked)) return;

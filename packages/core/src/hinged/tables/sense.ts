@@ -1,3 +1,4 @@
+import { STATIONS } from '../geometry/stations';
 import { findingAnswer, type FindingId } from './findings';
 
 /** What is wrong, and with which field. */
@@ -6,13 +7,14 @@ export interface Fault {
   message: string;
 }
 
-/** Whether a gap is read there, and no level or height. */
-const isGapStation = (station: string | undefined): boolean => /^(hinge|head|latch|foot|stop)\./.test(station ?? '');
+const kindAt = new Map<string, string>(STATIONS.map(({ id, kind }) => [id, kind]));
 
 /** What makes no sense of a reading, wherever it is written: in the record or to the engine. */
 export function readingFaults({ station, rubs, mm }: { station: string; rubs: boolean; mm?: number | null | undefined }): Fault[] {
-  if (isGapStation(station)) return (mm ?? 0) < 0 ? [{ field: 'mm', message: 'a gap cannot be negative; say rubs' }] : [];
-  return rubs ? [{ field: 'rubs', message: 'only a gap can rub' }] : [];
+  const kind = kindAt.get(station);
+  if (rubs && kind !== 'gap') return [{ field: 'rubs', message: 'only a gap can rub' }];
+  const isBetween = kind === 'gap' || kind === 'stop';
+  return isBetween && (mm ?? 0) < 0 ? [{ field: 'mm', message: 'a gap cannot be negative; say rubs' }] : [];
 }
 
 /** What makes no sense of an answer to a check. */
