@@ -25,6 +25,8 @@ it('a thread gives what the engine gives', async () => {
     status: 422,
     title: 'The request makes no sense',
   });
+  // Whatever the words of what is wrong with it.
+  await expect(engine.answer({ does: 'run', name: 'length.parse', input: { text: '3 queue' } })).rejects.toMatchObject({ status: 422 });
   await expect(engine.answer({ does: 'run', name: 'length.parse', input: {} })).rejects.toMatchObject({ errors: [{ field: 'text' }] });
 });
 

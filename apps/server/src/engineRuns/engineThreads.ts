@@ -41,16 +41,17 @@ export function engineThreads(threads = Math.max(1, availableParallelism() - 1),
       const end = () => ends.abort();
       const late = setTimeout(end, LONGEST_MS);
       signal?.addEventListener('abort', end);
-      try {
-        const outcome = (await pool().run(task, { signal: ends.signal })) as EngineOutcome;
-        if ('json' in outcome) return outcome.json;
-        throw problem(422, outcome.title, outcome.message, outcome.errors);
-      } catch (error) {
-        throw asProblem(error, signal);
-      } finally {
-        clearTimeout(late);
-        signal?.removeEventListener('abort', end);
-      }
+      const outcome = (await pool()
+        .run(task, { signal: ends.signal })
+        .catch((error: unknown) => {
+          throw asProblem(error, signal);
+        })
+        .finally(() => {
+          clearTimeout(late);
+          signal?.removeEventListener('abort', end);
+        })) as EngineOutcome;
+      if ('json' in outcome) return outcome.json;
+      throw problem(422, outcome.title, outcome.message, outcome.errors);
     },
     close: async () => {
       await opened?.destroy();

@@ -36,3 +36,9 @@ export function readText({ query }: Request, field: string): string | undefined 
   const value = query[field];
   return typeof value === 'string' ? value : undefined;
 }
+
+/** A part of the address. */
+export function part({ params }: Request, name: string): string {
+  const value = params[name];
+  return typeof value === 'string' ? value : '';
+}

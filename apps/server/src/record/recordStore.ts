@@ -176,8 +176,8 @@ async function requireOfSameCall(
   body: Body,
   { field, of, id }: { field: string; of: RecordKind; id: string },
 ): Promise<void> {
-  await requireRow(manager, of, id, field);
   const named = await rows(manager, of).findOneBy({ id });
+  if (named === null) throw unknown(of, id, field);
   if ((await callOf(manager, named)) === (await callOf(manager, body))) return;
   throw problem(422, 'Names something of another call', `${field}: ${id} is not of the call of this ${kind}.`, [
     { field, message: 'belongs to another call' },
@@ -185,16 +185,19 @@ async function requireOfSameCall(
 }
 
 /** The call an entry belongs to, by its own word or by its walk-round's. */
-async function callOf(manager: EntityManager, entry: ObjectLiteral | null): Promise<unknown> {
-  if (entry === null || 'callId' in entry) return (entry as { callId?: string } | null)?.callId;
+async function callOf(manager: EntityManager, entry: ObjectLiteral): Promise<unknown> {
+  if ('callId' in entry) return entry['callId'];
   const set = await manager.findOneBy(table('reading-sets'), { id: (entry as { setId: string }).setId });
   return set?.callId;
 }
 
 async function requireRow(manager: EntityManager, kind: RecordKind, id: string, field: string): Promise<void> {
-  if (await rows(manager, kind).existsBy({ id })) return;
+  if (!(await rows(manager, kind).existsBy({ id }))) throw unknown(kind, id, field);
+}
+
+function unknown(kind: RecordKind, id: string, field: string): HttpProblem {
   const title = recordKind(kind)?.title ?? kind;
-  throw problem(422, 'Names something unknown', `${field}: there is no ${title.toLowerCase()} ${id}.`, [
+  return problem(422, 'Names something unknown', `${field}: there is no ${title.toLowerCase()} ${id}.`, [
     { field, message: `there is no ${title.toLowerCase()} with this id` },
   ]);
 }

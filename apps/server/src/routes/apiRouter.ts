@@ -4,7 +4,6 @@ import { JsonText } from '../http/jsonText';
 import type { CallViews } from '../record/callViews';
 import type { RecordStore } from '../record/recordStore';
 import { handlers, type ServerState } from './handlers';
-import { batchHandler, missingHandler } from './batchHandler';
 import { recordHandlers } from './recordHandlers';
 
 type Answering = (request: Request, response: Response) => unknown;
@@ -18,7 +17,7 @@ export function apiRouter(store: RecordStore, views: CallViews, server: ServerSt
       if (body instanceof JsonText) response.type('json').send(body.text);
       else response.json(body);
     });
-  const own = { ...handlers(views, server), recordBatch: batchHandler(store), recordsMissing: missingHandler(store) };
+  const own = handlers(store, views, server);
   for (const id of Object.keys(ROUTES) as (keyof typeof ROUTES)[]) answer(ROUTES[id], own[id]);
   for (const kind of RECORD_KINDS) {
     const routes = recordRoutes(kind.kind);

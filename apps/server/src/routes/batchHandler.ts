@@ -9,17 +9,18 @@ export function batchHandler(store: RecordStore) {
   return async ({ body }: Request): Promise<RecordBatchAnswers> => {
     const checked = listIn(body, 'writes', LARGEST_BATCH).map(checkedWrite);
     const sound = checked.flatMap((each) => (each instanceof HttpProblem ? [] : [each]));
-    const written = new Map((await store.putEach(sound)).map((became, at) => [sound[at], became]));
-    return { answers: checked.map((each) => answerOf(each, each instanceof HttpProblem ? each : written.get(each))) };
+    const written = (await store.putEach(sound)).values();
+    return { answers: checked.map((each) => (each instanceof HttpProblem ? refusal(each) : answerOf(each, written.next().value))) };
   };
 }
 
 type Answer = RecordBatchAnswers['answers'][number];
 
-function answerOf(write: Write | HttpProblem, became: Written | HttpProblem | undefined): Answer {
-  if (write instanceof HttpProblem) return { status: write.status, problem: problemBody(write) };
-  if (became instanceof HttpProblem) return answerOf(became, became);
-  return { status: became === 'created' ? 201 : 200, body: atRest(write.kind, write.body) };
+const refusal = (why: HttpProblem): Answer => ({ status: why.status, problem: problemBody(why) });
+
+function answerOf({ kind, body }: Write, became: Written | HttpProblem | undefined): Answer {
+  if (became instanceof HttpProblem) return refusal(became);
+  return { status: became === 'created' ? 201 : 200, body: atRest(kind, body) };
 }
 
 /** Tells which of the records a device had confirmed are not here. */

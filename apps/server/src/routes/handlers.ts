@@ -5,8 +5,10 @@ import type { Request, Response } from 'express';
 import type { EngineThreads } from '../engineRuns/engineThreads';
 import { JsonText } from '../http/jsonText';
 import { problem, type HttpProblem } from '../http/problem';
-import { readCallCursor, readInstant, readLimit } from '../http/query';
+import { part, readCallCursor, readInstant, readLimit } from '../http/query';
 import type { CallViews } from '../record/callViews';
+import type { RecordStore } from '../record/recordStore';
+import { batchHandler, missingHandler } from './batchHandler';
 
 /** Answers a request, or throws what is wrong with it. */
 export type Handler = (request: Request, response: Response) => unknown;
@@ -19,11 +21,12 @@ export interface ServerState {
   engine: EngineThreads;
 }
 
-/** What answers each route that is not about records to be written. */
+/** What answers each route that is not about one kind of record. */
 export function handlers(
+  store: RecordStore,
   views: CallViews,
   { version, fault, engine }: ServerState,
-): Readonly<Record<Exclude<RouteId, 'recordBatch' | 'recordsMissing'>, Handler>> {
+): Readonly<Record<RouteId, Handler>> {
   const described = new Map<string, Promise<string>>();
   const describe = (name: string): Promise<string> => {
     const known = described.get(name) ?? engine.answer({ does: 'describe', name });
@@ -52,6 +55,8 @@ export function handlers(
       const cursor = readCallCursor(request);
       return (await views.history(id, { limit: readLimit(request), ...(cursor && { cursor }) })) ?? none(`There is no door ${id}.`);
     },
+    recordBatch: batchHandler(store),
+    recordsMissing: missingHandler(store),
     engineList: () => ENGINE.map(({ name, title }) => ({ name, title })),
     engineDescribe: async (request) => new JsonText(await describe(named(request))),
     engineRun: async (request, response) => {
@@ -59,12 +64,6 @@ export function handlers(
       return new JsonText(await engine.answer(task, whenLeft(response)));
     },
   };
-}
-
-/** A part of the address. */
-export function part({ params }: Request, name: string): string {
-  const value = params[name];
-  return typeof value === 'string' ? value : '';
 }
 
 function none(detail: string): never {

@@ -2,9 +2,8 @@ import type { RecordBodies, RecordKind, RecordKindEntry } from '@proper-swing/co
 import { check, recordSchema } from '@proper-swing/contract/schemas';
 import type { Request, Response } from 'express';
 import { problem } from '../http/problem';
-import { readLimit, readText } from '../http/query';
+import { part, readLimit, readText } from '../http/query';
 import { atRest, type RecordStore } from '../record/recordStore';
-import { part } from './handlers';
 
 /** What answers the routes of one kind of record. */
 export function recordHandlers(store: RecordStore, kind: RecordKindEntry) {
