@@ -29,6 +29,7 @@ export type {
   RecordsAskedFor,
   RecordsMissing,
 } from './record/answers';
+export { OF_WRITING } from './record/kind';
 export { mergeRecord } from './record/mergeRecord';
 export {
   emptyLists,

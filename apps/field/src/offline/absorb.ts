@@ -36,18 +36,19 @@ function absorbInLists(client: QueryClient, laidOver: readonly Outgoing[], outgo
     page && isNewer(page.items, body as T) ? { ...page, items: withWaiting(page.items, [body as T]) } : page;
   if (kind === 'sites') client.setQueryData<Page<Site>>(KEYS.sites, withNewer);
   if (kind === 'doors') client.setQueryData<Page<Door>>(KEYS.doors((body as Door).siteId), withNewer);
-  // A call is listed with the cards it names, which may wait as well.
-  client.setQueriesData<Page<CallSummary>>(
-    { queryKey: KEYS.anySummaries },
-    (page) => page && { ...page, items: summariesWith(page.items, kind === 'calls' ? [...cardsOf(laidOver), outgoing] : []) },
-  );
+  if (kind === 'calls') {
+    // It is listed with the cards it names, which may wait as well.
+    const cards = laidOver.filter((each) => each.kind === 'sites' || each.kind === 'doors');
+    client.setQueriesData<Page<CallSummary>>(
+      { queryKey: KEYS.anySummaries },
+      (page) => page && { ...page, items: summariesWith(page.items, [...cards, outgoing]) },
+    );
+  }
   client.setQueriesData<InfiniteData<DoorHistory>>(
     { queryKey: KEYS.anyDoorHistory },
     (history) => history && { ...history, pages: history.pages.map((page, at) => (at === 0 ? historyWith(page, [outgoing]) : page)) },
   );
 }
-
-const cardsOf = (laidOver: readonly Outgoing[]) => laidOver.filter(({ kind }) => kind === 'sites' || kind === 'doors');
 
 const isNewer = <T extends { id: string; revision: number }>(items: readonly T[], card: T): boolean =>
   (items.find(({ id }) => id === card.id)?.revision ?? 0) < card.revision;

@@ -1,6 +1,6 @@
-import type { RecordKind } from '@proper-swing/contract';
-import { RECORD_KINDS } from '@proper-swing/contract';
+import { RECORD_KINDS, type RecordKind } from '@proper-swing/contract';
 import { useSyncExternalStore } from 'react';
+import { announcer } from './announcer';
 import { outbox, type Outbox } from './outbox';
 import { everySent, forgetSent, missingAtServer, type Sent } from './sent';
 import { servedSince } from './servedSince';
@@ -8,11 +8,11 @@ import { servedSince } from './servedSince';
 /** What this device had saved and the server has lost, in the order to send it. */
 let lost: readonly Sent[] = [];
 let since = '';
-const listeners = new Set<() => void>();
+const changes = announcer();
 
 function setLost(next: readonly Sent[]): void {
   lost = next;
-  listeners.forEach((tell) => tell());
+  changes.tell();
 }
 
 /** Comes to terms with a server that was started anew: what it refused is tried once more, and what it has lost is offered to be sent. */
@@ -35,7 +35,12 @@ const PARENTS_FIRST: readonly RecordKind[] = RECORD_KINDS.map(({ kind }) => kind
 /** Sends what the server has lost once more. @throws when the device is full; what was kept by then is sent */
 export async function sendLostAgain(to: Outbox = outbox): Promise<void> {
   const again = lost;
-  for (const { kind, body } of again) to.add(kind, body);
+  const release = to.hold();
+  try {
+    for (const { kind, body } of again) to.add(kind, body);
+  } finally {
+    release();
+  }
   setLost([]);
   servedSince.settled(since);
   await forgetSent(again);
@@ -44,10 +49,7 @@ export async function sendLostAgain(to: Outbox = outbox): Promise<void> {
 /** How many entries the server has lost that this device had saved. */
 export function useLostCount(): number {
   return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
+    changes.listen,
     () => lost.length,
     () => 0,
   );

@@ -1,4 +1,4 @@
-import { recordKind, type RecordBodies, type RecordKind } from '@proper-swing/contract';
+import { OF_WRITING, recordKind, type RecordBodies, type RecordKind } from '@proper-swing/contract';
 import type { Field } from '@proper-swing/core/fields/field';
 import { replaceEqualDeep } from '@tanstack/react-query';
 
@@ -21,9 +21,6 @@ export interface Merged {
   card: Card;
   conflicts: readonly TwoWays[];
 }
-
-/** A card's own account of its writing, which is no change of it. */
-const OF_WRITING = new Set(['id', 'revision', 'writtenAt', 'madeFrom']);
 
 /**
  * Brings two changes of one card together, field by field, and in a group of fields each by itself.

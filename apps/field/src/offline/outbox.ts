@@ -1,5 +1,6 @@
 import type { RecordBodies, RecordKind } from '@proper-swing/contract';
 import { v7 } from 'uuid';
+import { announcer } from './announcer';
 import { deviceStorage, watchOtherTabs, type DeviceStorage } from './storage';
 import { upgradedBody, WRITE_VERSION } from './upgradeWrites';
 
@@ -57,15 +58,15 @@ const MOST_CONFIRMED = 500;
 export function openOutbox(storage: DeviceStorage, watchTabs: typeof watchOtherTabs = () => () => undefined): Outbox {
   let all: readonly Outgoing[] = read(storage);
   let waiting = unconfirmed(all);
-  const listeners = new Set<() => void>();
-  const senders = new Set<(outgoing: Outgoing) => void>();
-  const others = new Set<(outgoing: Outgoing) => void>();
+  const changes = announcer();
+  const toSend = announcer<[Outgoing]>();
+  const confirmedElsewhere = announcer<[Outgoing]>();
   let holds = 0;
   let lastTold = all;
   const tell = () => {
     if (holds > 0 || lastTold === all) return;
     lastTold = all;
-    listeners.forEach((listener) => listener());
+    changes.tell();
   };
   const setAll = (next: readonly Outgoing[]) => {
     all = next;
@@ -82,7 +83,6 @@ export function openOutbox(storage: DeviceStorage, watchTabs: typeof watchOtherT
     drop(outgoing);
   };
   const confirmed = () => all.filter((each) => each.confirmed !== undefined);
-  const announce = (outgoing: Outgoing) => senders.forEach((sender) => sender(outgoing));
 
   watchTabs((key) => {
     if (key !== undefined && !key.startsWith(PREFIX)) return;
@@ -97,18 +97,18 @@ export function openOutbox(storage: DeviceStorage, watchTabs: typeof watchOtherT
     for (const each of all) {
       const earlier = before.get(each.mark);
       if (each === earlier) continue;
-      if (each.confirmed !== undefined) others.forEach((tellOther) => tellOther(each));
-      else if (each.refused === undefined) announce(each);
+      if (each.confirmed !== undefined) confirmedElsewhere.tell(each);
+      else if (each.refused === undefined) toSend.tell(each);
     }
   });
 
   return {
     add: (kind, body) => {
-      const sequence = all.reduce((most, each) => Math.max(most, each.sequence), 0) + 1;
+      const sequence = (all.at(-1)?.sequence ?? 0) + 1;
       const outgoing = { mark: `${String(sequence).padStart(12, '0')}.${v7()}`, sequence, version: WRITE_VERSION, kind, body };
       keep(outgoing);
       setAll([...all, outgoing]);
-      announce(outgoing);
+      toSend.tell(outgoing);
       return outgoing;
     },
     remove,
@@ -120,7 +120,7 @@ export function openOutbox(storage: DeviceStorage, watchTabs: typeof watchOtherT
     sendAgain: ({ refused: _, status: __, ...outgoing }) => {
       keep(outgoing);
       change(outgoing);
-      announce(outgoing);
+      toSend.tell(outgoing);
     },
     confirm: (outgoing) => {
       const held: Outgoing = { ...outgoing, confirmed: Date.now() };
@@ -144,20 +144,11 @@ export function openOutbox(storage: DeviceStorage, watchTabs: typeof watchOtherT
         tell();
       };
     },
-    onAdded: (listener) => {
-      senders.add(listener);
-      return () => senders.delete(listener);
-    },
-    onConfirmedElsewhere: (listener) => {
-      others.add(listener);
-      return () => others.delete(listener);
-    },
+    onAdded: toSend.listen,
+    onConfirmedElsewhere: confirmedElsewhere.listen,
     waiting: () => waiting,
     laidOver: () => all,
-    subscribe: (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
+    subscribe: changes.listen,
   };
 }
 
@@ -166,7 +157,8 @@ const unconfirmed = (all: readonly Outgoing[]): readonly Outgoing[] => all.filte
 const keyOf = ({ mark }: Outgoing): string => `${PREFIX}${mark}`;
 
 /** Two tabs may count alike: what was marked first goes first. */
-const inOrder = (a: Outgoing, b: Outgoing): number => a.sequence - b.sequence || (a.mark < b.mark ? -1 : 1);
+export const inOrder = (a: Pick<Outgoing, 'mark' | 'sequence'>, b: Pick<Outgoing, 'mark' | 'sequence'>): number =>
+  a.sequence - b.sequence || (a.mark < b.mark ? -1 : 1);
 
 function read(storage: DeviceStorage): Outgoing[] {
   return storage

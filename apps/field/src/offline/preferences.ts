@@ -1,5 +1,6 @@
 import type { LengthStyle } from '@proper-swing/core';
 import { useSyncExternalStore } from 'react';
+import { announcer } from './announcer';
 import { deviceStorage, keptJson } from './storage';
 
 /** How gaps are put in: by the steps of a gauge, digit by digit, or by eye. */
@@ -18,12 +19,12 @@ const KEY = 'swing.preferences';
 const USUAL: Preferences = { units: 'mm', finest: 32, theme: 'device', gapPad: 'gauge' };
 
 let current = read();
-const listeners = new Set<() => void>();
+const changes = announcer();
 
 export const preferencesNow = (): Preferences => current;
 
 export function usePreferences(): Preferences {
-  return useSyncExternalStore(subscribe, preferencesNow, preferencesNow);
+  return useSyncExternalStore(changes.listen, preferencesNow, preferencesNow);
 }
 
 export function setPreferences(change: Partial<Preferences>): void {
@@ -33,17 +34,12 @@ export function setPreferences(change: Partial<Preferences>): void {
   } catch {
     // It holds until the app is opened again; that it is not kept is told where everything is.
   }
-  listeners.forEach((tell) => tell());
+  changes.tell();
 }
 
 /** How lengths are written for this person. */
 export function lengthStyle({ units, finest }: Preferences): LengthStyle {
   return units === 'mm' ? { system: 'mm' } : { system: 'in', finest };
-}
-
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
 }
 
 function read(): Preferences {

@@ -2,6 +2,7 @@ import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persi
 import { QueryClient, type DehydratedState } from '@tanstack/react-query';
 import type { PersistQueryClientOptions } from '@tanstack/react-query-persist-client';
 import { del, get, set } from 'idb-keyval';
+import { announcer } from './announcer';
 import { UnreachableError } from './api';
 import { KEYS } from './keys';
 import { whenQuiet } from './quietMoment';
@@ -28,13 +29,10 @@ export const ENGINE_KEY = 'engine';
 const NOT_KEPT: readonly unknown[] = [ENGINE_KEY, KEYS.twoVersions('', 0)[0]];
 
 let beingKept: DehydratedState | undefined;
-const listeners = new Set<(kept: DehydratedState) => void>();
+const kept = announcer<[DehydratedState]>();
 
 /** Tells, each time the answers have been kept, what they are; until the returned function is called. */
-export function onKept(listener: (kept: DehydratedState) => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
+export const onKept = kept.listen;
 
 export const persistOptions: Omit<PersistQueryClientOptions, 'queryClient'> = {
   persister: createAsyncStoragePersister({
@@ -51,7 +49,7 @@ export const persistOptions: Omit<PersistQueryClientOptions, 'queryClient'> = {
       setItem: async (key, value: string) => {
         const state = beingKept;
         await set(key, value);
-        if (state !== undefined) listeners.forEach((tell) => tell(state));
+        if (state !== undefined) kept.tell(state);
       },
       removeItem: (key) => del(key),
     },

@@ -76,11 +76,16 @@ export function startSending(
   };
 
   const took = (batch: readonly Outgoing[], became: readonly Became[]) => {
-    batch.forEach((outgoing, at) => {
-      const refusal = became[at];
-      if (refusal !== undefined) outbox.refuse(outgoing, refusal.message, refusal.status);
-      else confirm(outbox, client, outgoing);
-    });
+    const release = outbox.hold();
+    try {
+      batch.forEach((outgoing, at) => {
+        const refusal = became[at];
+        if (refusal !== undefined) outbox.refuse(outgoing, refusal.message, refusal.status);
+        else confirm(outbox, client, outgoing);
+      });
+    } finally {
+      release();
+    }
     failures = 0;
     most = LARGEST_BATCH;
     if (became.some((refusal) => refusal?.status === 409)) settle();

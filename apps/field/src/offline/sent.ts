@@ -1,7 +1,7 @@
 import { PATHS, type RecordsMissing } from '@proper-swing/contract';
 import { createStore, delMany, entries, setMany, type UseStore } from 'idb-keyval';
 import { callApi } from './api';
-import type { Outgoing } from './outbox';
+import { inOrder, type Outgoing } from './outbox';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 /** As long as the answers are kept. */
@@ -44,7 +44,7 @@ export async function everySent(now = Date.now()): Promise<Sent[]> {
   const all = (await entries<string, Sent>(store())).map(([, sent]) => sent);
   const old = all.filter(({ confirmed }) => confirmed < now - KEEP_MS);
   if (old.length > 0) await forgetSent(old);
-  return all.filter((each) => !old.includes(each)).sort((a, b) => a.sequence - b.sequence || (a.mark < b.mark ? -1 : 1));
+  return all.filter((each) => !old.includes(each)).sort(inOrder);
 }
 
 /**

@@ -1,3 +1,4 @@
+import { announcer } from './announcer';
 import { deviceStorage, type DeviceStorage } from './storage';
 
 const KEY = 'swing.served';
@@ -16,7 +17,7 @@ export interface ServedSince {
 
 export function openServedSince(storage: DeviceStorage): ServedSince {
   let last: string | undefined;
-  const listeners = new Set<(since: string) => void>();
+  const anew = announcer<[string]>();
   const isAnew = (since: string) => storage.get(KEY) !== since;
   const settled = (since: string) => {
     try {
@@ -30,16 +31,15 @@ export function openServedSince(storage: DeviceStorage): ServedSince {
       if (since === null || since === last) return;
       last = since;
       if (storage.get(KEY) === null) settled(since);
-      else if (isAnew(since)) listeners.forEach((tell) => tell(since));
+      else if (isAnew(since)) anew.tell(since);
     },
     settled,
     tellAgain: () => {
       last = undefined;
     },
     onAnew: (listener) => {
-      listeners.add(listener);
       if (last !== undefined && isAnew(last)) listener(last);
-      return () => listeners.delete(listener);
+      return anew.listen(listener);
     },
   };
 }

@@ -1,7 +1,6 @@
-/** Told when a newer program has been fetched and waits for the pages of this one to go. */
-type Listener = () => void;
+import { announcer } from './announcer';
 
-const listeners = new Set<Listener>();
+const changes = announcer();
 let waiting: ServiceWorker | undefined;
 
 /** Lets the built app open with the server gone. Not in development, where files change under it. */
@@ -18,7 +17,7 @@ export function registerServiceWorker(): void {
 export function watchForNewer(registration: Pick<ServiceWorkerRegistration, 'waiting' | 'installing' | 'addEventListener'>): void {
   const arrived = (worker: ServiceWorker) => {
     waiting = worker;
-    listeners.forEach((tell) => tell());
+    changes.tell();
   };
   // The first one ever is no newer one.
   const isNewer = () => navigator.serviceWorker.controller !== null;
@@ -36,10 +35,8 @@ export function hasNewer(): boolean {
   return waiting !== undefined;
 }
 
-export function onNewer(listener: Listener): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
+/** Tells when a newer program has been fetched and waits for the pages of this one to go. */
+export const onNewer = changes.listen;
 
 /** Lets the newer program take over, and opens this page with it. */
 export function takeNewer(reload: () => void = () => window.location.reload()): void {

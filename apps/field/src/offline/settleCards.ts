@@ -18,6 +18,12 @@ const CARD_KINDS: readonly string[] = ['sites', 'doors', 'calls'] satisfies Card
 /** Whether a write is a change of a card that was refused because another device has changed it meanwhile. */
 export const isTwoVersions = ({ kind, status }: Outgoing): boolean => status === 409 && CARD_KINDS.includes(kind);
 
+/** Of the changes of a card that are settled together only the first; everything else as it is. */
+export const firstOfEachCard = (writes: readonly Outgoing[]): readonly Outgoing[] =>
+  writes.filter(
+    (each, at) => !isTwoVersions(each) || !writes.slice(0, at).some((other) => isTwoVersions(other) && other.body.id === each.body.id),
+  );
+
 /**
  * What stands here and at the server of a card whose change was refused.
  *
@@ -63,10 +69,7 @@ function made(from: Card, holds: Card): Card | undefined {
 
 /** Brings together what can be brought together without asking; what two devices changed otherwise stays refused until a person chooses. */
 export async function settleWhatCanBe(outbox: Outbox, read: typeof everyRevision = everyRevision): Promise<void> {
-  const asked = new Set<string>();
-  for (const refused of outbox.waiting().filter(isTwoVersions)) {
-    if (asked.has(refused.body.id)) continue;
-    asked.add(refused.body.id);
+  for (const refused of firstOfEachCard(outbox.waiting()).filter(isTwoVersions)) {
     const versions = await versionsOf(outbox, refused, read);
     if (versions?.conflicts.length === 0) settle(outbox, versions);
   }

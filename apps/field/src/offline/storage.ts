@@ -1,3 +1,5 @@
+import { announcer } from './announcer';
+
 /** The device's small synchronous store; memory where there is none, as in unit tests of other platforms. */
 export interface DeviceStorage {
   get: (key: string) => string | null;
@@ -10,22 +12,19 @@ export interface DeviceStorage {
 export const deviceStorage: DeviceStorage = watched(typeof localStorage === 'undefined' ? inMemory() : inBrowser(localStorage));
 
 let isFull = false;
-const listeners = new Set<() => void>();
+const changes = announcer();
 
 /** Whether the last thing that was to be kept found no room. */
 export const isDeviceFull = (): boolean => isFull;
 
-export function onDeviceFull(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
+export const onDeviceFull = changes.listen;
 
 /** Whoever writes, and whatever they make of it that there is no room: the person is told. */
 export function watched(storage: DeviceStorage): DeviceStorage {
   const note = (next: boolean) => {
     if (isFull === next) return;
     isFull = next;
-    listeners.forEach((tell) => tell());
+    changes.tell();
   };
   return {
     ...storage,

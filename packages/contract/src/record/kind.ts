@@ -17,6 +17,9 @@ const WRITTEN = {
   after: optional(id('The last entry of the call that was known when it was written')),
 } as const;
 
+/** Fields that tell of the writing of a record and not of the door. */
+export const OF_WRITING: ReadonlySet<string> = new Set([...Object.keys(CARD), ...Object.keys(WRITTEN)]);
+
 /** Entries are written once; a correction is a new entry that names the one it supersedes. */
 const CORRECTABLE = {
   ...WRITTEN,

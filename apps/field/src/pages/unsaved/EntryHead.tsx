@@ -7,7 +7,7 @@ import { useLaidOver } from '../../offline/useOutbox';
 import { whereWritten, type Where } from '../../offline/whereWritten';
 
 /** `Orrow household, Kitchen, 30 Nov 08:30`; nothing where this device does not know. */
-export const whereWords = ({ site, door, due }: Where): string =>
+const whereWords = ({ site, door, due }: Where): string =>
   [site, door, due && format(due, 'd MMM HH:mm')].filter((part) => part !== undefined && part !== '').join(', ');
 
 /** Of which customer, door and call a write is. */

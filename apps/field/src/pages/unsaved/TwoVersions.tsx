@@ -42,7 +42,7 @@ function Choices({ outgoing, versions }: { outgoing: Outgoing; versions: Version
     settle(
       outbox,
       versions,
-      theirsChosen.length === 0 ? card : theirsChosen.reduce((sum, { path, theirs: value }) => withValue(sum, path, value), card),
+      theirsChosen.reduce((sum, { path, theirs: value }) => withValue(sum, path, value), card),
     );
   };
   return (

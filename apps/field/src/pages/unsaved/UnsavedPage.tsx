@@ -7,8 +7,7 @@ import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { sendLostAgain, useLostCount } from '../../offline/afterRestart';
-import type { Outgoing } from '../../offline/outbox';
-import { isTwoVersions } from '../../offline/settleCards';
+import { firstOfEachCard, isTwoVersions } from '../../offline/settleCards';
 import { useOutbox } from '../../offline/useOutbox';
 import { EntryHead } from './EntryHead';
 import { RefusedEntry } from './RefusedEntry';
@@ -44,12 +43,6 @@ export function UnsavedPage() {
 }
 
 const MOST_SHOWN = 20;
-
-/** Changes of a card made one from the other are settled together. */
-const firstOfEachCard = (refused: readonly Outgoing[]): readonly Outgoing[] =>
-  refused.filter(
-    (each, at) => !isTwoVersions(each) || !refused.slice(0, at).some((other) => isTwoVersions(other) && other.body.id === each.body.id),
-  );
 
 function LostEntries({ count }: { count: number }) {
   const [isFull, setIsFull] = useState(false);

@@ -1,4 +1,4 @@
-import { recordKind, type RecordKind } from '@proper-swing/contract';
+import { OF_WRITING, recordKind, type RecordKind } from '@proper-swing/contract';
 import type { Field, Fields } from '@proper-swing/core/fields/field';
 import { format } from 'date-fns/format';
 
@@ -8,22 +8,6 @@ export interface Held {
   value: string;
 }
 
-/** What tells of the writing and not of the door. */
-const OF_WRITING = new Set([
-  'id',
-  'revision',
-  'writtenAt',
-  'madeFrom',
-  'device',
-  'after',
-  'go',
-  'supersedes',
-  'siteId',
-  'doorId',
-  'callId',
-  'setId',
-]);
-
 /** All that a record holds, as a person reads it; what is empty is left out. */
 export function heldWords(kind: RecordKind, body: object, length: (mm: number) => string): Held[] {
   return ofGroup(recordKind(kind)?.fields ?? {}, body as Readonly<Record<string, unknown>>, length);
@@ -32,14 +16,17 @@ export function heldWords(kind: RecordKind, body: object, length: (mm: number) =
 function ofGroup(fields: Fields, body: Readonly<Record<string, unknown>>, length: (mm: number) => string): Held[] {
   return Object.entries(fields).flatMap(([name, field]) => {
     const value = body[name];
-    if (OF_WRITING.has(name) || value === undefined || value === null || value === '') return [];
+    if (OF_WRITING.has(name) || isName(field) || value === undefined || value === null || value === '') return [];
     if (field.is === 'group') return ofGroup(field.fields, value as Readonly<Record<string, unknown>>, length);
     return [{ says: saysOf(name, field), value: valueWords(field, value, length) }];
   });
 }
 
+/** Names another record: nothing a person reads. */
+const isName = (field: Field): boolean => field.is === 'text' && field.form === 'uuid';
+
 /** What a field is: the first part of its description. */
-export const saysOf = (name: string, { says = name }: Field): string => says.split(/[;:]/)[0] ?? name;
+const saysOf = (name: string, { says = name }: Field): string => says.split(/[;:]/)[0] ?? name;
 
 /** One value as a person reads it. */
 export function valueWords(field: Field | undefined, value: unknown, length: (mm: number) => string): string {
