@@ -1,5 +1,5 @@
-// npm run bench: the core's timings, printed and not judged.
+// npm run bench, bench:plans, bench:doors: runs one bench, named first. Printed and not judged.
 import { ensureInstalled, run, TSX } from './house.mjs';
 
 ensureInstalled();
-run(TSX, ['--tsconfig', 'apps/server/tsconfig.json', 'packages/core/bench/engine.bench.ts', ...process.argv.slice(2)]);
+run(TSX, ['--tsconfig', 'apps/server/tsconfig.json', ...process.argv.slice(2)]);

@@ -122,6 +122,17 @@ export function serve(env) {
   return server;
 }
 
+/** Starts the server on a database and a port of its own. @returns the process, and where it answers once it does */
+export async function startServer(database, env = {}) {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, TSX_TSCONFIG_PATH: SERVER_CONFIG, DATABASE: database, PORT: '0', LOG_LEVEL: 'error', ...env },
+  });
+  const url = await new Promise((resolve) => server.stdout.on('data', (chunk) => resolve(/http:\S+/.exec(chunk.toString())?.[0])));
+  return { server, url };
+}
+
 /** A Chromium to test with; Debian's is installed when there is none and this is root. */
 export function ensureChromium() {
   const there = findChromium();

@@ -119,6 +119,7 @@ export const MUTATIONS = [
   ['a day that has the call', field('offline/letGo.ts', "if (kind !== 'calls') return true;", 'if (kind) return true;', 'offline/letGo')],
   ['tabs that count alike', field('offline/outbox.ts', '.${v7()}`', '.${body.id}`', 'offline/outbox')],
   ['what another tab wrote', field('offline/outbox.ts', 'else setAll([...all, outgoing].sort(inOrder));', '', 'offline/outbox')],
+  ['what makes no sense is left out', field('record/observed.ts', '  if (!isComputable(entry)) return [];\n', '', 'record/uncomputed')],
   ['both changes of a card', field('offline/mergeCards.ts', ' || (base !== undefined && isSame(was, here))', '', 'offline/mergeCards')],
   ['two ways are asked about', field('offline/settleCards.ts', 'versions?.conflicts.length === 0', 'versions', 'offline/settleCards')],
   [
@@ -303,10 +304,7 @@ export const MUTATIONS = [
   ['free is not claimed untried', core('hinged/proof/proof.ts', 'untried.length === 0)', 'true)', 'hinged/proof')],
   ['even is not claimed ungauged', core('hinged/proof/proof.ts', 'unjudged.length === 0 && looksOut', 'looksOut', 'hinged/proof')],
   ['what was found is no proof after work', field('record/asLeft.ts', ' || standingWork(record).length > 0', '', 'record/asLeft')],
-  [
-    'tries from before the work are let go',
-    field('record/observed.ts', "entry.stage === 'left' && isAfterWork(record, entry)", "entry.stage === 'left'", 'record/asLeft'),
-  ],
+  ['tries from before the work are let go', field('record/observed.ts', ' && isAfterWork(record, entry));', ');', 'record/asLeft')],
   [
     'what is gauged as left is heard',
     field('record/observed.ts', " || (set.stage === 'left' && work.length > 0 && keyOf(set) > begun)", '', 'record/asLeft'),

@@ -1,15 +1,15 @@
 // npm run test:faults -- --kills 40: the server killed over and over while it is written to, then the bad days of disk, network and devices.
-import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { parseArgs } from 'node:util';
 import Database from 'better-sqlite3';
 import { v7 } from 'uuid';
-import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run } from './house.mjs';
+import { ensureBuilt, ensureChromium, ensureInstalled, run, startServer } from './house.mjs';
 
 ensureInstalled();
-const at = process.argv.indexOf('--kills');
-const kills = at < 0 ? 40 : Number(process.argv[at + 1]);
+const { values } = parseArgs({ options: { kills: { type: 'string', default: '40' } } });
+const kills = Number(values.kills);
 const WRITERS = 8;
 const LONGEST_LIFE_MS = 600;
 
@@ -18,24 +18,6 @@ const database = join(folder, 'faults.sqlite');
 const writtenAt = '2026-03-02T08:30:00.000Z';
 const site = { id: v7(), revision: 1, writtenAt, name: 'Alder Court', address: '', contact: '', remarks: '' };
 const confirmed = [];
-
-function start() {
-  const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {
-    cwd: ROOT,
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: {
-      ...process.env,
-      TSX_TSCONFIG_PATH: 'apps/server/tsconfig.json',
-      DATABASE: database,
-      PORT: '0',
-      LOG_LEVEL: 'silent',
-      REQUESTS_A_MINUTE: '1000000',
-    },
-  });
-  return new Promise((resolve) => {
-    server.stdout.once('data', (chunk) => resolve({ server, url: /http:\S+/.exec(chunk.toString())?.[0] }));
-  });
-}
 
 const ended = (server) => new Promise((resolve) => server.once('exit', resolve));
 
@@ -66,7 +48,7 @@ async function write(url, kept, isOver) {
 
 const waiting = Array.from({ length: WRITERS }, () => ({ body: undefined }));
 for (let n = 0; n < kills; n += 1) {
-  const { server, url } = await start();
+  const { server, url } = await startServer(database, { REQUESTS_A_MINUTE: '1000000' });
   let over = false;
   const writing = waiting.map((kept) => write(url, kept, () => over));
   setTimeout(() => server.kill('SIGKILL'), 50 + ((n * 137) % LONGEST_LIFE_MS));

@@ -1,4 +1,5 @@
 import { cpus } from 'node:os';
+import { parseArgs } from 'node:util';
 import { HINGE_KINDS, PROFILE_IDS, SLAB_KINDS, WALKING_ORDER, type HingedDoor, type Observed, type Reading } from '../src';
 import { planningOf } from '../src/engine';
 import { seededRandom } from '../src/numbers/seededRandom';
@@ -8,12 +9,9 @@ import { PLANNING_WORDS } from '../src/planning/planningWords';
  * npm run bench:plans -- --doors 40 --seed 1: plans of random doors, gaps all over the place and four of twelve rubbing. Processor time, the
  * longest piece between two at which others have their turn, and how many were proved the best. Printed, not judged.
  */
-const argument = (name: string, otherwise: number) => {
-  const at = process.argv.indexOf(`--${name}`);
-  return at < 0 ? otherwise : Number(process.argv[at + 1]);
-};
-const doors = argument('doors', 40);
-const random = seededRandom(argument('seed', 1));
+const { values } = parseArgs({ options: { doors: { type: 'string', default: '40' }, seed: { type: 'string', default: '1' } } });
+const doors = Number(values.doors);
+const random = seededRandom(Number(values.seed));
 const HEIGHTS = [
   [165, 1750],
   [165, 990, 1750],

@@ -1,35 +1,27 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { finding, station } from '@proper-swing/core';
-import { StyleSheet, View } from 'react-native';
-import { Press } from '../design/Press';
-import { usePalette } from '../design/theme';
-import { LINE, SPACE } from '../design/tokens';
-import { Words } from '../design/Words';
+import { Notice } from '../design/Notice';
 import { write } from '../offline/write';
 import { uncomputedOf, type Uncomputed } from '../record/uncomputed';
 import { entryStamp } from '../record/writing';
 
 /** Says which entries are left out of what is computed, and lets each be taken back. */
 export function UncomputedNotice({ record }: { record: CallRecord }) {
-  const palette = usePalette();
   return uncomputedOf(record).map((each) => (
-    <View
+    <Notice
       key={each.entry.id}
-      style={[styles.notice, { borderColor: palette.tight, backgroundColor: palette.sunk }]}
-      role="status"
+      tone="tight"
+      action={{ label: 'Take it back', onPress: () => takeBack(record, each), testID: 'take-back-uncomputed' }}
       testID="uncomputed"
     >
-      <Words style={styles.words}>{`Left out, for it makes no sense: ${wordsOf(each)} (${each.why}).`}</Words>
-      <Press onPress={() => takeBack(record, each)} testID="take-back-uncomputed">
-        Take it back
-      </Press>
-    </View>
+      {`Left out, for it makes no sense: ${wordsOf(each)}.`}
+    </Notice>
   ));
 }
 
 function wordsOf(each: Uncomputed): string {
-  if (each.kind === 'readings') return `${station(each.entry.station).title}, ${each.entry.typed}`;
-  return `“${finding(each.entry.finding).question}” ${each.entry.answer}`;
+  if (each.kind === 'readings') return `${station(each.entry.station).title}, ${each.entry.typed} (${each.why})`;
+  return `“${finding(each.entry.finding).question}” was answered “${each.entry.answer}”, which is none of its answers`;
 }
 
 function takeBack(record: CallRecord, each: Uncomputed): void {
@@ -38,15 +30,3 @@ function takeBack(record: CallRecord, each: Uncomputed): void {
   if (each.kind === 'readings') write('readings', { ...each.entry, ...withdrawal, kind: 'unreachable', mm: null });
   else write('findings', { ...each.entry, ...withdrawal, answer: finding(each.entry.finding).answers[0]?.id ?? '' });
 }
-
-const styles = StyleSheet.create({
-  notice: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    gap: SPACE.s,
-    borderBottomWidth: LINE.rule,
-    paddingHorizontal: SPACE.m,
-  },
-  words: { flex: 1, minWidth: 180 },
-});

@@ -52,7 +52,7 @@ function LostEntries({ count }: { count: number }) {
   return (
     <Section title="Lost by the server">
       <Words>
-        {`The server no longer has ${count} ${pluralOf(count, { one: 'entry', other: 'entries' })} that it had confirmed to this device. It may have been put back to an older copy. They are still here.`}
+        {`The server no longer has ${count} ${pluralOf(count, { one: 'entry', other: 'entries' })} that it had confirmed to this device. It may have been put back to an older copy. ${count === 1 ? 'It is' : 'They are'} still here.`}
       </Words>
       <Press kind="primary" onPress={send} testID="send-lost">
         {`Send ${count === 1 ? 'it' : 'them'} again`}
