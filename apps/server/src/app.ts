@@ -11,16 +11,12 @@ import { engineThreads, type EngineThreads } from './engineRuns/engineThreads';
 import { requestLog } from './http/log';
 import { onlyOwnNames } from './http/ownNames';
 import { answerProblems, problem } from './http/problem';
-import { onlyWellFormed } from './http/wellFormed';
 import { committing } from './record/committing';
 import { callViews } from './record/callViews';
 import { recordStore } from './record/recordStore';
 import { apiRouter } from './routes/apiRouter';
 
 export const VERSION = '0.1.0';
-
-/** Far more than a walk-round or an engine request needs. */
-const LARGEST_BODY = '256kb';
 
 export interface AppParts {
   store: DataSource;
@@ -77,6 +73,8 @@ export function createApp({
 }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
+  // Answers of the API are not kept by browsers; files have their own.
+  app.disable('etag');
   app.use(requestLog(logger, API));
   app.use(
     helmet({
@@ -91,7 +89,6 @@ export function createApp({
   app.use(onlyOwnNames(names));
   app.use(compression());
   app.use(API, rateLimit({ limit: requestsAMinute, standardHeaders: 'draft-8', legacyHeaders: false, handler: tooMany }));
-  app.use(API, express.json({ limit: LARGEST_BODY }), onlyWellFormed);
   const servedSince = new Date().toISOString();
   app.use(API, (_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { exampleRecords } from './exampleRecords';
 
-const ROOT = join(__dirname, '../../..');
+const ROOT = join(import.meta.dirname, '../../..');
 
 /** Every program that was run and has not ended. */
 const running = new Set<ChildProcess>();
@@ -34,23 +34,37 @@ export function ended(child: ChildProcess): Promise<{ code: number | null; out: 
   });
 }
 
-export interface Served {
+export interface Started {
   process: ChildProcess;
   url: string;
+  kill: () => Promise<void>;
+}
+
+export interface Served extends Started {
   put: (kind: string, body: { id: string }) => Promise<number>;
   /** Writes a note on the call of `writeCall`; its id is in `confirmed` once the server said 201. */
   writeNote: () => Promise<number>;
   confirmed: string[];
-  kill: () => Promise<void>;
 }
 
-/** The server on a database, with a call in it to write notes on. */
-export async function serve(database: string): Promise<Served> {
+/** The server on a database and a port of its own. */
+export async function start(database: string): Promise<Started> {
   const child = run('serve', database);
   const url = await new Promise<string>((resolve, reject) => {
     child.stdout?.on('data', (text: Buffer) => resolve(/http:\S+/.exec(text.toString())?.[0] ?? ''));
     child.stderr?.on('data', (text: Buffer) => reject(new Error(text.toString())));
   });
+  const kill = () =>
+    new Promise<void>((resolve) => {
+      child.once('exit', () => resolve());
+      child.kill('SIGKILL');
+    });
+  return { process: child, url, kill };
+}
+
+/** The server on a database, with a call in it to write notes on. */
+export async function serve(database: string): Promise<Served> {
+  const { process: child, url, kill } = await start(database);
   const put = async (kind: string, body: { id: string }) => {
     const answer = await fetch(`${url}/api/${kind}/${body.id}`, {
       method: 'PUT',
@@ -74,10 +88,5 @@ export async function serve(database: string): Promise<Served> {
     if (status === 201) confirmed.push(note.id);
     return status;
   };
-  const kill = () =>
-    new Promise<void>((resolve) => {
-      child.once('exit', () => resolve());
-      child.kill('SIGKILL');
-    });
   return { process: child, url, put, writeNote, confirmed, kill };
 }

@@ -4,6 +4,30 @@ import { RECORD_KINDS } from './record/register';
 import { recordSchema } from './record/schemas';
 import { API, everyRoute, LARGEST_BATCH, LARGEST_PAGE, MOST_ASKED_FOR, pathOf, ROUTES, type QueryField, type Route } from './routes';
 
+export type { JsonSchema } from './jsonSchema';
+
+interface Media {
+  schema: JsonSchema;
+  example?: unknown;
+}
+
+/** One method at one address. */
+export interface Operation {
+  summary: string;
+  parameters?: Record<string, unknown>[];
+  requestBody?: { required: true; content: { 'application/json': Media } };
+  responses: Record<string, { description: string; content: Record<string, Media> }>;
+}
+
+/** The parts of an OpenAPI 3.1 document that ours has. */
+export interface OpenApi {
+  openapi: string;
+  info: { title: string; version: string; description: string };
+  /** By address, then by method. */
+  paths: Record<string, Record<string, Operation>>;
+  components: { schemas: Record<string, JsonSchema> };
+}
+
 const ref = (name: string): JsonSchema => ({ $ref: `#/components/schemas/${name}` });
 
 const listOf = (items: JsonSchema): JsonSchema => ({ type: 'array', items });
@@ -19,7 +43,7 @@ const pageOf = (items: JsonSchema): JsonSchema => objectOf({ items: listOf(items
 const TEXT = { type: 'string' };
 
 const PROBLEMS: Readonly<Record<number, string>> = {
-  400: 'Not JSON',
+  400: 'Not JSON, or no address',
   403: 'Asked by a page of elsewhere',
   404: 'There is none',
   409: 'Another one is there under this id or revision',
@@ -33,7 +57,7 @@ const PROBLEMS: Readonly<Record<number, string>> = {
 };
 
 /** What any address may answer. */
-const ANYWHERE = [403, 421, 429, 500, 503];
+const ANYWHERE = [400, 403, 421, 429, 500, 503];
 
 const QUERY: Readonly<Record<QueryField['is'], JsonSchema>> = {
   text: TEXT,
@@ -42,8 +66,8 @@ const QUERY: Readonly<Record<QueryField['is'], JsonSchema>> = {
 };
 
 /** The OpenAPI 3.1 document of the whole API, made from the routes and the schemas that check what comes in. */
-export function openApiDocument(version: string): Record<string, unknown> {
-  const paths: Record<string, Record<string, unknown>> = {};
+export function openApiDocument(version: string): OpenApi {
+  const paths: OpenApi['paths'] = {};
   for (const route of everyRoute()) {
     for (const { address, operation } of operationsOf(route)) paths[address] = { ...paths[address], [route.method]: operation };
   }
@@ -60,7 +84,7 @@ export function openApiDocument(version: string): Record<string, unknown> {
 }
 
 /** The operations of a route: one, but for running the engine, where each function has its own request and answer. */
-function operationsOf(route: Route): { address: string; operation: Record<string, unknown> }[] {
+function operationsOf(route: Route): { address: string; operation: Operation }[] {
   if (route.path === ROUTES.engineRun.path && route.method === 'post') {
     return ENGINE.map(({ name, title, request, result, example }) => ({
       address: pathOf(route, { name }),
@@ -77,7 +101,7 @@ function operationsOf(route: Route): { address: string; operation: Record<string
   return [{ address, operation: operationOf(route, parts) }];
 }
 
-function operationOf(route: Route, parts: readonly string[]): Record<string, unknown> {
+function operationOf(route: Route, parts: readonly string[]): Operation {
   const parameters = [
     ...parts.map((name) => ({ name, in: 'path', required: true, schema: TEXT })),
     ...Object.entries(route.query ?? {}).map(([name, { is, says }]) => ({ name, in: 'query', schema: QUERY[is], description: says })),
@@ -90,7 +114,7 @@ function operationOf(route: Route, parts: readonly string[]): Record<string, unk
   };
 }
 
-function responsesOf({ method, gives, problems = [] }: Route): Record<number, unknown> {
+function responsesOf({ method, gives, problems = [] }: Route): Operation['responses'] {
   const isWrite = method === 'put';
   return {
     200: json(ref(gives), isWrite ? 'It was there already' : 'The answer'),

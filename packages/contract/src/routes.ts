@@ -69,7 +69,7 @@ export const ROUTES = {
     summary: `Write up to ${LARGEST_BATCH} records in one go, in their order; each is answered by itself as if it had been written alone`,
     takes: 'RecordBatch',
     gives: 'RecordBatchAnswers',
-    problems: [400, 413, 422, 507],
+    problems: [413, 422, 507],
   },
   recordsMissing: {
     method: 'post',
@@ -77,7 +77,7 @@ export const ROUTES = {
     summary: `Which of up to ${MOST_ASKED_FOR} records, or revisions of cards, are not here: after an older backup was put back`,
     takes: 'RecordsAskedFor',
     gives: 'RecordsMissing',
-    problems: [400, 413, 422],
+    problems: [413, 422],
   },
   engineList: { method: 'get', path: '/engine', summary: 'The functions of the engine', gives: 'EngineList' },
   engineDescribe: {
@@ -93,7 +93,7 @@ export const ROUTES = {
     summary: 'Run a function of the engine',
     takes: 'EngineRequest',
     gives: 'EngineResult',
-    problems: [400, 404, 413, 422],
+    problems: [404, 413, 422],
   },
 } as const satisfies Record<string, Route>;
 
@@ -112,7 +112,7 @@ export function recordRoutes(kind: RecordKind): Record<'read' | 'write' | 'list'
       summary: manner === 'card' ? `Write or correct: ${title}` : `Write once: ${title}. The same again is harmless.`,
       takes: kind,
       gives: kind,
-      problems: [400, 409, 413, 422, 507],
+      problems: [409, 413, 422, 507],
     },
     list: {
       method: 'get',

@@ -1,7 +1,16 @@
-import { RECORD_KINDS, type Call, type CallRecord, type CallSummary, type DoorHistory, type Page } from '@proper-swing/contract';
-import { In, type DataSource, type ObjectLiteral } from 'typeorm';
+import {
+  RECORD_KINDS,
+  type Call,
+  type CallRecord,
+  type CallSummary,
+  type DoorHistory,
+  type Page,
+  type RecordBodies,
+  type RecordKind,
+} from '@proper-swing/contract';
+import type { DataSource } from 'typeorm';
 import { writeCursor, type CallCursor } from './cursor';
-import { table } from './tables';
+import { idList, ONE_OF, readRow, readRows } from './readRows';
 
 /** Reads calls together with the door, the site and all that was written on them. */
 export interface CallViews {
@@ -17,16 +26,22 @@ const LISTS = RECORD_KINDS.flatMap(({ kind, manner, inCall, parent }) =>
   manner === 'entry' && inCall !== undefined && parent !== undefined ? [{ kind, inCall, parent }] : [],
 );
 
-/** Entries that stand: no later one of the same parent takes their place, and none has taken them back. */
+/**
+ * Entries that stand: no later one of the same parent takes their place, and none has taken them back. The plus keeps SQLite from looking
+ * through all entries of the parent, where few correct another at all.
+ */
 const STANDING = (name: string, parent: string) =>
-  `${name}.withdrawn = 0 AND NOT EXISTS (SELECT 1 FROM "${name}" later WHERE later."${parent}" = ${name}."${parent}" AND later.supersedes = ${name}.id)`;
+  `${name}.withdrawn = 0 AND NOT EXISTS (SELECT 1 FROM "${name}" later WHERE later.supersedes = ${name}.id AND +later."${parent}" = ${name}."${parent}")`;
+
+/** An entry with the field that names its parent. */
+type Entry = { id: string } & Record<string, unknown>;
 
 const COUNTS = `
   SELECT c.id AS id,
     (SELECT COUNT(*) FROM "reading" reading JOIN "reading_set" s ON s.id = reading."setId"
       WHERE s."callId" = c.id AND ${STANDING('reading', 'setId')}) AS readingCount,
     (SELECT COUNT(*) FROM "adjustment" adjustment WHERE adjustment."callId" = c.id AND ${STANDING('adjustment', 'callId')}) AS adjustmentCount
-  FROM "call" c WHERE c.id IN `;
+  FROM "call" c WHERE c.id ${ONE_OF}`;
 
 interface Counted {
   id: string;
@@ -37,12 +52,17 @@ interface Counted {
 export function callViews(source: DataSource): CallViews {
   const { manager } = source;
 
+  const withIds = async <K extends RecordKind>(kind: K, ids: readonly string[]): Promise<Map<string, RecordBodies[K]>> => {
+    const found = await readRows(manager, kind, `WHERE "id" ${ONE_OF}`, [idList(ids)]);
+    return new Map(found.map((record) => [record.id, record]));
+  };
+
   const cardsOf = async (calls: readonly Call[]) => {
-    const doors = await manager.findBy(table('doors'), { id: In(calls.map(({ doorId }) => doorId)) });
-    const sites = await manager.findBy(table('sites'), { id: In(doors.map(({ siteId }) => siteId)) });
+    const doors = await withIds('doors', [...new Set(calls.map(({ doorId }) => doorId))]);
+    const sites = await withIds('sites', [...new Set([...doors.values()].map(({ siteId }) => siteId))]);
     return calls.flatMap((call) => {
-      const door = doors.find(({ id }) => id === call.doorId);
-      const site = sites.find(({ id }) => id === door?.siteId);
+      const door = doors.get(call.doorId);
+      const site = sites.get(door?.siteId ?? '');
       return door === undefined || site === undefined ? [] : [{ call, door, site }];
     });
   };
@@ -50,18 +70,17 @@ export function callViews(source: DataSource): CallViews {
   /** All entries below the calls, list by list, parents before children. */
   const listsOf = async (callIds: readonly string[]) => {
     const idsOf = new Map<string, readonly string[]>([['calls', callIds]]);
-    const lists: ((typeof LISTS)[number] & { entries: ObjectLiteral[] })[] = [];
+    const lists: ((typeof LISTS)[number] & { entries: Entry[] })[] = [];
     for (const list of LISTS) {
       const { kind, parent } = list;
-      const entries = await manager.find<ObjectLiteral>(table(kind), {
-        where: { [parent.field]: In([...(idsOf.get(parent.kind) ?? [])]) },
-        order: { id: 'ASC' },
-      });
+      const entries = await readRows(manager, kind, `WHERE "${parent.field}" ${ONE_OF} ORDER BY "id"`, [
+        idList(idsOf.get(parent.kind) ?? []),
+      ]);
       idsOf.set(
         kind,
-        entries.map((entry) => entry['id'] as string),
+        entries.map(({ id }) => id),
       );
-      lists.push({ ...list, entries });
+      lists.push({ ...list, entries: entries });
     }
     return lists;
   };
@@ -73,7 +92,7 @@ export function callViews(source: DataSource): CallViews {
       const record: Record<string, unknown> = { ...cards };
       for (const { kind, inCall, parent, entries } of lists) {
         const mine = entries.filter((entry) => own.get(parent.kind)?.has(entry[parent.field]));
-        own.set(kind, new Set(mine.map((entry) => entry['id'] as unknown)));
+        own.set(kind, new Set(mine.map(({ id }) => id)));
         record[inCall] = mine;
       }
       return record as unknown as CallRecord;
@@ -81,29 +100,34 @@ export function callViews(source: DataSource): CallViews {
   };
 
   const countsOf = async (ids: readonly string[]): Promise<Map<string, Counted>> => {
-    const rows = await manager.query<Counted[]>(`${COUNTS} (${ids.map(() => '?').join(', ')})`, [...ids]);
+    const rows = await manager.query<Counted[]>(COUNTS, [idList(ids)]);
     return new Map(rows.map((row) => [row.id, row]));
   };
 
-  /** Calls by when they are due, from where a page before ended. */
-  const callsFrom = (order: 'ASC' | 'DESC', cursor?: CallCursor) => {
-    const query = manager.createQueryBuilder(table('calls'), 'call').orderBy('call.scheduledFor', order).addOrderBy('call.id', order);
-    const beyond = order === 'ASC' ? '>' : '<';
+  /** Calls for which all of this holds, by when they are due, from where a page before ended; one more than it is to hold. */
+  const callsWhere = (
+    order: 'ASC' | 'DESC',
+    limit: number,
+    given: readonly (readonly [string, string | undefined])[],
+    cursor?: CallCursor,
+  ) => {
+    const asked = given.flatMap(([holds, value]) => (value === undefined ? [] : [{ holds, values: [value] }]));
     if (cursor !== undefined) {
-      query.where(`(call.scheduledFor ${beyond} :due OR (call.scheduledFor = :due AND call.id ${beyond} :id))`, {
-        due: cursor.scheduledFor,
-        id: cursor.id,
-      });
+      const { scheduledFor, id } = cursor;
+      asked.push({ holds: `("scheduledFor", "id") ${order === 'ASC' ? '>' : '<'} (?, ?)`, values: [scheduledFor, id] });
     }
-    return query;
+    const where = asked.length === 0 ? '' : `WHERE ${asked.map(({ holds }) => holds).join(' AND ')}`;
+    const rest = `${where} ORDER BY "scheduledFor" ${order}, "id" ${order} LIMIT ?`;
+    return readRows(manager, 'calls', rest, [...asked.flatMap(({ values }) => values), limit + 1]);
   };
 
   return {
     summaries: async ({ from, to, cursor, limit }) => {
-      const query = callsFrom('ASC', cursor).take(limit + 1);
-      if (from !== undefined) query.andWhere('call.scheduledFor >= :from', { from });
-      if (to !== undefined) query.andWhere('call.scheduledFor < :to', { to });
-      const { items: calls, next } = pageOf(await query.getMany(), limit);
+      const given = [
+        ['"scheduledFor" >= ?', from],
+        ['"scheduledFor" < ?', to],
+      ] as const;
+      const { items: calls, next } = pageOf(await callsWhere('ASC', limit, given, cursor), limit);
       const counts = await countsOf(calls.map(({ id }) => id));
       const items = (await cardsOf(calls)).map((cards) => {
         const { readingCount = 0, adjustmentCount = 0 } = counts.get(cards.call.id) ?? {};
@@ -112,17 +136,14 @@ export function callViews(source: DataSource): CallViews {
       return { items, next };
     },
     record: async (callId) => {
-      const call = await manager.findOneBy(table('calls'), { id: callId });
-      return call === null ? undefined : (await recordsOf([call]))[0];
+      const call = await readRow(manager, 'calls', callId);
+      return call === undefined ? undefined : (await recordsOf([call]))[0];
     },
     history: async (doorId, { cursor, limit }) => {
-      const door = await manager.findOneBy(table('doors'), { id: doorId });
-      const site = door === null ? null : await manager.findOneBy(table('sites'), { id: door.siteId });
-      if (door === null || site === null) return undefined;
-      const query = callsFrom('DESC', cursor)
-        .andWhere('call.doorId = :doorId', { doorId })
-        .take(limit + 1);
-      const { items: calls, next } = pageOf(await query.getMany(), limit);
+      const door = await readRow(manager, 'doors', doorId);
+      const site = door && (await readRow(manager, 'sites', door.siteId));
+      if (door === undefined || site === undefined) return undefined;
+      const { items: calls, next } = pageOf(await callsWhere('DESC', limit, [['"doorId" = ?', doorId]], cursor), limit);
       return { door, site, calls: await recordsOf(calls), next };
     },
   };

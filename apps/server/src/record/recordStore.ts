@@ -1,9 +1,10 @@
 import { recordKind, type Page, type RecordBodies, type RecordKind, type RecordKindEntry } from '@proper-swing/contract';
 import { withoutAbsent } from '@proper-swing/contract/fields';
 import { isDeepStrictEqual } from 'node:util';
-import { In, MoreThan, type DataSource, type EntityManager, type FindOptionsWhere, type ObjectLiteral, type Repository } from 'typeorm';
+import { In, MoreThan, type DataSource, type EntityManager, type ObjectLiteral, type Repository } from 'typeorm';
 import { HttpProblem, problem } from '../http/httpProblem';
 import { committing, type Committing } from './committing';
+import { readRow, readRows } from './readRows';
 import { CARD_REVISION, table } from './tables';
 
 type Body = RecordBodies[RecordKind];
@@ -70,14 +71,16 @@ export function recordStore(source: DataSource, { run }: Committing = committing
       const last = found[items.length - 1];
       return { items, next: found.length > limit && last !== undefined ? String(last.revision) : null };
     },
-    get: async (kind, id) => bodyOf(await rows(source.manager, kind).findOneBy({ id })),
+    get: (kind, id) => readRow(source.manager, kind, id),
     list: async (kind, { cursor, limit, parentId }) => {
-      const where: FindOptionsWhere<ObjectLiteral> = {
-        ...(cursor !== undefined && { id: MoreThan(cursor) }),
-        ...(parentId !== undefined && kind.parent !== undefined && { [kind.parent.field]: parentId }),
-      };
-      const found = await rows(source.manager, kind.kind).find({ where, order: { id: 'ASC' }, take: limit + 1 });
-      const items = found.slice(0, limit).flatMap((row) => bodyOf(row) ?? []);
+      const asked = [
+        { holds: '"id" > ?', value: cursor },
+        { holds: `"${kind.parent?.field}" = ?`, value: kind.parent && parentId },
+      ].flatMap(({ holds, value }) => (value === undefined ? [] : [{ holds, value }]));
+      const where = asked.length === 0 ? '' : `WHERE ${asked.map(({ holds }) => holds).join(' AND ')}`;
+      const values = asked.map(({ value }) => value);
+      const found = await readRows(source.manager, kind.kind, `${where} ORDER BY "id" LIMIT ?`, [...values, limit + 1]);
+      const items = found.slice(0, limit);
       const last = items[items.length - 1];
       return { items, next: found.length > limit && last !== undefined ? last.id : null };
     },
@@ -113,7 +116,7 @@ async function putApart(manager: EntityManager, write: Write): Promise<Written |
 }
 
 async function putEntry(manager: EntityManager, kind: RecordKindEntry, body: Body): Promise<Written> {
-  const there = bodyOf(await rows(manager, kind.kind).findOneBy({ id: body.id }));
+  const there = await readRow(manager, kind.kind, body.id);
   if (there !== undefined) {
     if (sameBody(there, body)) return 'unchanged';
     throw problem(
@@ -176,8 +179,8 @@ async function requireOfSameCall(
   body: Body,
   { field, of, id }: { field: string; of: RecordKind; id: string },
 ): Promise<void> {
-  const named = await rows(manager, of).findOneBy({ id });
-  if (named === null) throw unknown(of, id, field);
+  const named = await readRow(manager, of, id);
+  if (named === undefined) throw unknown(of, id, field);
   if ((await callOf(manager, named)) === (await callOf(manager, body))) return;
   throw problem(422, 'Names something of another call', `${field}: ${id} is not of the call of this ${kind}.`, [
     { field, message: 'belongs to another call' },
@@ -185,14 +188,13 @@ async function requireOfSameCall(
 }
 
 /** The call an entry belongs to, by its own word or by its walk-round's. */
-async function callOf(manager: EntityManager, entry: ObjectLiteral): Promise<unknown> {
+async function callOf(manager: EntityManager, entry: Body): Promise<unknown> {
   if ('callId' in entry) return entry['callId'];
-  const set = await manager.findOneBy(table('reading-sets'), { id: (entry as { setId: string }).setId });
-  return set?.callId;
+  return (await readRow(manager, 'reading-sets', (entry as { setId: string }).setId))?.callId;
 }
 
 async function requireRow(manager: EntityManager, kind: RecordKind, id: string, field: string): Promise<void> {
-  if (!(await rows(manager, kind).existsBy({ id }))) throw unknown(kind, id, field);
+  if ((await readRow(manager, kind, id)) === undefined) throw unknown(kind, id, field);
 }
 
 function unknown(kind: RecordKind, id: string, field: string): HttpProblem {
@@ -208,10 +210,6 @@ export function atRest({ fields }: RecordKindEntry, body: Body): Body {
   return Object.fromEntries(
     Object.entries(fields).map(([name, field]) => [name, (given[name] as unknown) ?? (field.is === 'flag' ? false : null)]),
   ) as unknown as Body;
-}
-
-function bodyOf(row: ObjectLiteral | null): Body | undefined {
-  return row === null ? undefined : ({ ...row } as Body);
 }
 
 function sameBody(a: Body, b: Body): boolean {

@@ -33,6 +33,8 @@ function tableOf({ kind, table, fields, parent, indexed = [], filledWith = {} }:
     columns: Object.fromEntries(columns) as Record<string, EntitySchemaColumnOptions>,
     indices: [
       ...(parent && parentTable !== undefined ? [{ name: `${table}_${parentTable}`, columns: [parent.field] }] : []),
+      // Few entries correct another: whether one stands is asked of these alone.
+      ...('supersedes' in fields ? [{ name: `${table}_supersedes`, columns: ['supersedes'], where: '"supersedes" IS NOT NULL' }] : []),
       ...indexed.map((field) => ({ name: `${table}_${INDEX_NAMES[field] ?? field}`, columns: [field] })),
     ],
     foreignKeys: parent === undefined ? [] : [{ target: parent.kind, columnNames: [parent.field], referencedColumnNames: ['id'] }],

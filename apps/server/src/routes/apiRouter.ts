@@ -1,18 +1,23 @@
 import { RECORD_KINDS, recordRoutes, ROUTES, type Route } from '@proper-swing/contract';
-import { Router, type Request, type Response } from 'express';
+import express, { Router, type Request, type Response } from 'express';
 import { JsonText } from '../http/jsonText';
+import { onlyWellFormed } from '../http/wellFormed';
 import type { CallViews } from '../record/callViews';
 import type { RecordStore } from '../record/recordStore';
 import { handlers, type ServerState } from './handlers';
 import { recordHandlers } from './recordHandlers';
+
+/** Far more than a walk-round or an engine request needs. */
+const LARGEST_BODY = '256kb';
 
 type Answering = (request: Request, response: Response) => unknown;
 
 /** Every route of the table with what answers it; a route without an answer does not compile. */
 export function apiRouter(store: RecordStore, views: CallViews, server: ServerState): Router {
   const router = Router();
-  const answer = ({ method, path }: Route, answering: Answering) =>
-    router[method](path, async (request, response) => {
+  const reading = [express.json({ limit: LARGEST_BODY }), onlyWellFormed];
+  const answer = ({ method, path, takes }: Route, answering: Answering) =>
+    router[method](path, takes === undefined ? [] : reading, async (request: Request, response: Response) => {
       const body = await answering(request, response);
       if (body instanceof JsonText) response.type('json').send(body.text);
       else response.json(body);

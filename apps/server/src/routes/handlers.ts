@@ -1,6 +1,6 @@
 import type { Health, RouteId } from '@proper-swing/contract';
 import { ENGINE, engineFunction } from '@proper-swing/contract/engine';
-import { openApiDocument } from '@proper-swing/contract/openApi';
+import { openApiDocument, type OpenApi } from '@proper-swing/contract/openApi';
 import type { Request, Response } from 'express';
 import type { EngineThreads } from '../engineRuns/engineThreads';
 import { JsonText } from '../http/jsonText';
@@ -34,7 +34,7 @@ export function handlers(
     known.catch(() => described.delete(name));
     return known;
   };
-  let openApi: Record<string, unknown> | undefined;
+  let openApi: OpenApi | undefined;
   return {
     health: async (): Promise<Health> => {
       const reason = await fault();

@@ -20,7 +20,7 @@ export function suppositionChances({ space, chances }: Belief): { causes: string
   space.hypotheses.forEach((hypothesis, i) => {
     const key = suppositionKey(hypothesis);
     const known = sums.get(key) ?? { causes: hypothesis.causes.map(({ id }) => id), probability: 0 };
-    known.probability += chances[i] ?? 0;
+    known.probability = Math.min(1, known.probability + (chances[i] ?? 0));
     sums.set(key, known);
   });
   return [...sums.values()].sort((a, b) => b.probability - a.probability);

@@ -52,6 +52,8 @@ const UNREAD_ALONG_SD_MM = 3;
 /** What a hand-held balance tells, N, and how exactly an angle is seen, degrees (common practice, no source). */
 const BALANCE_SD_N = 0.7;
 const ANGLE_SD_DEG = 8;
+/** No hinge turns with less friction than this, N·m: a balance that reads nought has read less than it can tell (common practice, no source). */
+const LEAST_FRICTION_NM = 0.05;
 /** How sharply a door that is about to move is seen to move, N·m (common practice, no source). */
 const SEEN_NM = 0.03;
 const TORQUE_STEP_DEG = 2.5;
@@ -155,9 +157,9 @@ function gridOf(mean: number, sd: number, steps: number): GridPoint[] {
 
 /** Friction is above nought and spreads by shares: normal in its logarithm. A pull both ways tells it outright. */
 function frictionGrid({ pull, slabWidthMm }: DriftedDoor, { meanNm, sdNm }: FrictionTorque): GridPoint[] {
-  const read = pull && ((pull.toOpenN + pull.toCloseN) / 2) * (slabWidthMm / 1000);
-  const share = read ? (BALANCE_SD_N * (slabWidthMm / 1000)) / Math.max(read, 0.05) : sdNm / meanNm;
-  return gridOf(Math.log(read && read > 0 ? read : meanNm), Math.min(0.8, share), FRICTION_STEPS).map(({ value, log }) => ({
+  const read = pull && Math.max(LEAST_FRICTION_NM, ((pull.toOpenN + pull.toCloseN) / 2) * (slabWidthMm / 1000));
+  const share = read === undefined ? sdNm / meanNm : (BALANCE_SD_N * (slabWidthMm / 1000)) / read;
+  return gridOf(Math.log(read ?? meanNm), Math.min(0.8, share), FRICTION_STEPS).map(({ value, log }) => ({
     value: Math.exp(value),
     log,
   }));

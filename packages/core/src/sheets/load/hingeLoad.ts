@@ -48,7 +48,7 @@ export interface HingeLoads {
  *
  * Source: statics of a rigid plate on equal fixings; screw holding by `screwHold`.
  *
- * @throws DomainError `door.hinges` when there are fewer than two hinges
+ * @throws DomainError `door.hinges` when there are fewer than two hinges, `load.screw` when the screws in it do not reach the wood
  */
 export function loadHinges(door: LoadedHinges): HingeLoads {
   const { hingeHeightsMm, massKg, short, long, leafMm, behind } = door;
@@ -71,6 +71,12 @@ export function loadHinges(door: LoadedHinges): HingeLoads {
     return { each: hold, holdN: hold.holdN * count, framingN: hold.framingN * count, times: (hold.holdN * count) / topPullN };
   };
   const asItIs = screws({ number: short.number, lengthMm: short.lengthMm, leafMm }, short.count);
+  if (asItIs.holdN === 0)
+    throw new DomainError(
+      'load.screw',
+      'short.lengthMm',
+      'The screws in it are no longer than the leaf is thick, or end in the gap behind it: they hold nothing.',
+    );
   const longOne = screwHold({ number: long.number, lengthMm: long.lengthMm, leafMm }, behind);
   const holdN = asItIs.each.holdN * (short.count - 1) + longOne.holdN;
   const withLong: TopScrews = {
