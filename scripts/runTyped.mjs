@@ -1,4 +1,4 @@
-// npm run bench, bench:plans, bench:doors, test:fuzz, test:load: runs one program in TypeScript, named first.
+// npm run test:fuzz, test:load: runs one program in TypeScript, named first.
 import { ensureInstalled, run, TSX } from './house.mjs';
 
 ensureInstalled();

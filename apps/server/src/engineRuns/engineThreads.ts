@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os';
-import { join } from 'node:path';
 import { Tinypool } from 'tinypool';
 import { problem } from '../http/httpProblem';
+import { engineScript } from './engineScript';
 import type { EngineOutcome, EngineTask } from './engineWork';
 
 /** So many requests wait at most for each thread that computes. */
@@ -25,15 +25,21 @@ export interface EngineThreads {
 
 /** Threads are started when the engine is first asked, and one processor is left to answer everything else. */
 export function engineThreads(threads = Math.max(1, availableParallelism() - 1), waitingEach = WAITING_A_THREAD): EngineThreads {
-  let opened: Tinypool | undefined;
-  const pool = () =>
-    (opened ??= new Tinypool({
-      filename: join(import.meta.dirname, 'engine.worker.mjs'),
+  let opened: Promise<Tinypool> | undefined;
+  const open = async () =>
+    new Tinypool({
+      filename: await engineScript(),
       minThreads: 0,
       maxThreads: threads,
       maxQueue: threads * waitingEach,
       idleTimeout: IDLE_MS,
-    }));
+    });
+  const pool = () => {
+    opened ??= open();
+    // What failed once may be tried again.
+    opened.catch(() => (opened = undefined));
+    return opened;
+  };
   return {
     answer: async (task, signal) => {
       // The pool must not hear of it once it has answered: what it sent away it would look for in vain.
@@ -42,7 +48,7 @@ export function engineThreads(threads = Math.max(1, availableParallelism() - 1),
       const late = setTimeout(end, LONGEST_MS);
       signal?.addEventListener('abort', end);
       const outcome = (await pool()
-        .run(task, { signal: ends.signal })
+        .then((threadPool) => threadPool.run(task, { signal: ends.signal }))
         .catch((error: unknown) => {
           throw asProblem(error, signal);
         })
@@ -54,7 +60,7 @@ export function engineThreads(threads = Math.max(1, availableParallelism() - 1),
       throw problem(422, outcome.title, outcome.message, outcome.errors);
     },
     close: async () => {
-      await opened?.destroy();
+      await (await opened)?.destroy();
       opened = undefined;
     },
   };

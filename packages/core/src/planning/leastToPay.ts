@@ -32,18 +32,13 @@ export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Arr
   const tight = new Float64Array(planed.length);
 
   return (depth, gaps) => {
-    const at = reach[depth];
-    const valueOf = (k: number) => {
-      const less = figures.less[k] ?? -1;
-      return (gaps[figures.gap[k] ?? 0] ?? 0) - (less < 0 ? 0 : (gaps[less] ?? 0));
-    };
-    const lack = (k: number, value: number) => short((figures.min[k] ?? 0) - value - (at?.high[k] ?? 0), figures.inset[k] ?? 0);
-    const excess = (k: number, value: number) => short(value + (at?.low[k] ?? 0) - (figures.max[k] ?? 0), figures.inset[k] ?? 0);
+    const still = reach[depth] ?? NO_REACH;
     tight.fill(0);
     let sum = 0;
     for (let k = 0; k < stationCount; k += 1) {
-      const value = valueOf(k);
-      const [less, more] = [lack(k, value), excess(k, value)];
+      const value = valueAt(figures, gaps, k);
+      const less = lackAt(figures, still, k, value);
+      const more = excessAt(figures, still, k, value);
       const edge = edgeOf[k] ?? -1;
       if (k === board.bolt) sum += Math.min(less + more, strikePrice);
       else if (edge < 0) sum += less + more;
@@ -57,8 +52,8 @@ export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Arr
     for (const pairs of pairsOf) {
       let most = 0;
       for (let p = 0; p < pairs.length; p += 1, k += 1) {
-        const value = valueOf(k);
-        most = Math.max(most, lack(k, value) + excess(k, value));
+        const value = valueAt(figures, gaps, k);
+        most = Math.max(most, lackAt(figures, still, k, value) + excessAt(figures, still, k, value));
       }
       sum += most;
     }
@@ -103,6 +98,28 @@ function reachOf(choices: readonly (readonly Setting[])[], perMm: (place: number
   };
 }
 
+/** How far down and up each figure can still be moved. */
+interface Reach {
+  low: Float64Array;
+  high: Float64Array;
+}
+
+const NO_REACH: Reach = { low: new Float64Array(), high: new Float64Array() };
+
+// Outside the search, which asks for these too often to make them anew each time.
+function valueAt({ gap, less }: Figures, gaps: Float64Array, k: number): number {
+  const by = less[k] ?? -1;
+  return (gaps[gap[k] ?? 0] ?? 0) - (by < 0 ? 0 : (gaps[by] ?? 0));
+}
+
+function lackAt({ min, inset }: Figures, { high }: Reach, k: number, value: number): number {
+  return short((min[k] ?? 0) - value - (high[k] ?? 0), inset[k] ?? 0);
+}
+
+function excessAt({ max, inset }: Figures, { low }: Reach, k: number, value: number): number {
+  return short(value + (low[k] ?? 0) - (max[k] ?? 0), inset[k] ?? 0);
+}
+
 const short = (by: number, inset: number) => OUTSIDE_PRICE * Math.max(0, by) + GUARD_PRICE * Math.max(0, by + inset);
 
 /** The edges that may be planed, each at its least price. */
@@ -135,7 +152,7 @@ function figuresOf(board: GapBoard, guard: Guard, pairsOf: readonly (readonly (r
 }
 
 /** For each depth, how far down and up each figure can still be moved by the places from there on. */
-function reachBelow({ gap, less }: Figures, choices: readonly (readonly Setting[])[]): { low: Float64Array; high: Float64Array }[] {
+function reachBelow({ gap, less }: Figures, choices: readonly (readonly Setting[])[]): Reach[] {
   const none = new Float64Array(gap.length);
   const reach = [{ low: none, high: none }];
   for (const own of [...choices].reverse()) {

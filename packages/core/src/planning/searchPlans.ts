@@ -127,49 +127,72 @@ function judge(
   const isAsked = (setting: Setting) =>
     space.mustUse.some(({ action, place }) => action === setting.action.id && (place === undefined || place === setting.where));
   if (space.mustUse.length > 0 && !chosen.some(isAsked)) return;
-  const misfitOver = offLineBeyond(misfit, space.misfitAllowedMm);
-  const consider = (after: Float64Array, price: number, planed: readonly PlaningLine[], strike: FoundPlan['strike']) => {
-    const outside = misfitOver + outsideBy(space.board, after);
-    const total = price + OUTSIDE_PRICE * outside + GUARD_PRICE * outsideBy(space.board, after, space.guard);
-    if (total >= worst()) return outside;
-    // The gaps stand in a buffer of the search.
-    const found = { settings: [...chosen], planed, gaps: Float64Array.from(after), misfit: [...misfit], outside, price: total };
-    keep({ ...found, ...(strike && { strike }) });
-    return outside;
+  const offLine = OUTSIDE_PRICE * offLineBeyond(misfit, space.misfitAllowedMm);
+  const { board, guard } = space;
+  const { bolt } = board;
+  const consider = (after: Float64Array, price: number, planed: readonly PlaningLine[], strike?: FoundPlan['strike']): Outside => {
+    const plain = outsideBy(board, after);
+    // What is outside by itself may be too much already.
+    const guarded = price + offLine + OUTSIDE_PRICE * plain >= worst() ? Infinity : outsideBy(board, after, guard);
+    const total = price + offLine + OUTSIDE_PRICE * plain + GUARD_PRICE * guarded;
+    if (total < worst()) {
+      // The gaps stand in a buffer of the search.
+      const found = { settings: [...chosen], planed, gaps: Float64Array.from(after), misfit: [...misfit] };
+      keep({ ...found, outside: offLine / OUTSIDE_PRICE + plain, price: total, ...(strike && { strike }) });
+    }
+    return { plain, guarded };
   };
-  const withStrike = (after: Float64Array, price: number, planed: readonly PlaningLine[]) => {
-    const outside = consider(after, price, planed, undefined);
-    const { bolt } = space.board;
+  /** @returns what lies outside beside the bolt, mm */
+  const withStrike = (after: Float64Array, price: number, planed: readonly PlaningLine[]): number => {
+    const { plain, guarded } = consider(after, price, planed);
     const off = after[bolt] ?? 0;
-    if (stationOutside(space.board, after, bolt, space.guard.stations[bolt] ?? 0) === 0) return outside;
+    const besideBolt = plain - stationOutside(board, after, bolt, 0);
+    const boltGuarded = stationOutside(board, after, bolt, guard.stations[bolt] ?? 0);
+    if (boltGuarded === 0) return besideBolt;
+    const still = price + offLine + OUTSIDE_PRICE * besideBolt + (guarded === Infinity ? 0 : GUARD_PRICE * (guarded - boltGuarded));
     for (const choice of space.strikes) {
-      if (Math.abs(off) > choice.upToMm) continue;
+      if (Math.abs(off) > choice.upToMm || still + choice.price >= worst() + ROUNDING) continue;
       const met = Float64Array.from(after);
       met[bolt] = 0;
       consider(met, price + choice.price, planed, { choice, mm: -off });
     }
-    return outside - stationOutside(space.board, after, bolt, 0);
+    return besideBolt;
   };
   const asSet = withStrike(gaps, workPrice, []);
   // Timber comes off only for a real lack of room.
-  if (asSet <= SEEN_FROM_MM) return;
-  for (const { lines, price } of planingsOf(space, gaps)) {
-    if (lines.length === 0 || workPrice + price + OUTSIDE_PRICE * misfitOver >= worst()) continue;
-    withStrike(withPlaning(space.board, gaps, lines), workPrice + price, lines);
+  if (asSet + offLine / OUTSIDE_PRICE <= SEEN_FROM_MM) return;
+  const isTooDear = (price: number) => workPrice + price + offLine >= worst();
+  for (const { lines, price } of planingsOf(space, gaps, isTooDear)) {
+    if (lines.length > 0) withStrike(withPlaning(board, gaps, lines), workPrice + price, lines);
   }
 }
 
-/** Each edge alone, and both: with the lines that would bring each edge right. */
-function planingsOf(space: SearchSpace, gaps: Float64Array): { lines: PlaningLine[]; price: number }[] {
+/** How much lies outside the limits, and in the guard before them too, mm; Infinity where the first alone is too much. */
+interface Outside {
+  plain: number;
+  guarded: number;
+}
+
+/** A sum of prices in another order is no further from the sum than this, minutes. */
+const ROUNDING = 1e-6;
+
+/** Each edge alone, and both: with the lines that would bring each edge right, but for what is too dear. */
+function planingsOf(
+  space: SearchSpace,
+  gaps: Float64Array,
+  isTooDear: (price: number) => boolean,
+): { lines: PlaningLine[]; price: number }[] {
   return space.planes.reduce<{ lines: PlaningLine[]; price: number }[]>(
     (ways, { action, price }) => {
-      if (action.effect.kind !== 'plane') return ways;
+      if (action.effect.kind !== 'plane' || isTooDear(price)) return ways;
       const { edge } = action.effect;
       const lines = planingLines(space.board, gaps, edge, space.guard.stations[space.board.onEdge[edge]?.[0] ?? 0] ?? 0);
       return [
         ...ways,
         ...ways.flatMap((way) =>
-          lines.map((line) => ({ lines: [...way.lines, line], price: way.price + price + line.fromMm + line.toMm })),
+          lines
+            .map((line) => ({ lines: [...way.lines, line], price: way.price + price + line.fromMm + line.toMm }))
+            .filter((longer) => !isTooDear(longer.price)),
         ),
       ];
     },
