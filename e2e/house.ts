@@ -10,6 +10,8 @@ export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 export const SEEDED = join(ROOT, 'test-results/seed/demo.sqlite');
 export const SERVER_CONFIG = join(ROOT, 'apps/server/tsconfig.json');
 
+export const BUILT_APP = join(ROOT, 'apps/field/dist');
+
 /** The real server on a database of its own, and that database to look into. */
 export interface House {
   url: string;
@@ -19,8 +21,8 @@ export interface House {
   write: (sql: string, ...values: unknown[]) => void;
   /** Ends the server at once, as a power cut would. */
   kill: () => Promise<void>;
-  /** Starts it again on the same port and file. */
-  start: () => Promise<void>;
+  /** Starts it again on the same port and file, with another build of the app where one is named. */
+  start: (webRoot?: string) => Promise<void>;
   /** Copies the database as it stands; returns what puts that copy back while the server is gone. */
   backup: () => () => void;
 }
@@ -71,8 +73,8 @@ export const test = base.extend<{ house: House }>({
         };
       },
       kill: () => end(running.server, 'SIGKILL'),
-      start: async () => {
-        running = await startServer(file, port);
+      start: async (webRoot) => {
+        running = await startServer(file, port, webRoot);
       },
     });
     await end(running.server, 'SIGTERM');
@@ -82,7 +84,18 @@ export const test = base.extend<{ house: House }>({
 
 export { expect };
 
-async function startServer(file: string, port: number): Promise<{ server: ChildProcess; port: number }> {
+/** Names what a fault has cost, among a test's annotations. */
+export const NOTHING_LOST = 'nothing lost';
+
+/** Expects that all that was written before and during a fault stands in the database, once, and says so of the test. */
+export function expectNothingLost(fault: string, written: readonly unknown[], found: readonly unknown[]): void {
+  const lost = written.filter((each) => !found.includes(each)).length;
+  const description = `${fault}: written ${written.length}, found ${found.length}, lost ${lost}`;
+  test.info().annotations.push({ type: NOTHING_LOST, description });
+  expect(found, description).toEqual(written);
+}
+
+async function startServer(file: string, port: number, webRoot = BUILT_APP): Promise<{ server: ChildProcess; port: number }> {
   const server = spawn(process.execPath, ['--import', 'tsx', 'apps/server/src/serve.ts'], {
     cwd: ROOT,
     stdio: ['ignore', 'pipe', 'inherit'],
@@ -92,7 +105,7 @@ async function startServer(file: string, port: number): Promise<{ server: ChildP
       DATABASE: file,
       PORT: String(port),
       LOG_LEVEL: 'error',
-      WEB_ROOT: join(ROOT, 'apps/field/dist'),
+      WEB_ROOT: webRoot,
     },
   });
   const taken = await new Promise<number>((resolve, reject) => {

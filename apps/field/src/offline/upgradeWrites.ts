@@ -9,6 +9,8 @@ type Body = Readonly<Record<string, unknown>>;
 const UPGRADES: Readonly<Record<number, Partial<Record<RecordKind, (body: Body) => Body>>>> = {
   // A door has a kind, and how it is made stands by itself.
   1: {
+    // The first of all did not yet tell how much a plane took off.
+    adjustments: (body) => ({ fromMm: null, toMm: null, ...body }),
     doors: ({ id, revision, writtenAt, siteId, title, ...make }) => ({ id, revision, writtenAt, siteId, title, kind: 'hinged', make }),
   },
 };
