@@ -50,8 +50,10 @@ const doorShape = {
 
 export const hingedDoorSchema = object(doorShape)
   .noUnknown()
-  .test('inside', 'door.hingeHeightsMm must lie inside the slab', (door) =>
-    (door.hingeHeightsMm ?? []).every((height) => height < (door.slabHeightMm ?? 0)),
+  .test(
+    'inside',
+    'door.hingeHeightsMm must lie inside the slab',
+    ({ hingeHeightsMm, slabHeightMm = 0 }) => !Array.isArray(hingeHeightsMm) || hingeHeightsMm.every((height) => height < slabHeightMm),
   );
 
 /** What a setting leaves: edges that taper too far, hinges off their line. */

@@ -35,6 +35,14 @@ function figuresIn(schema: JsonSchema, example: unknown, path: string[] = []): F
   return [];
 }
 
+/** Every place in a request, lists by their first. */
+function placesIn(example: unknown, path: string[] = []): string[][] {
+  const within = typeof example === 'object' && example !== null ? Object.entries(example) : [];
+  return within
+    .filter(([name]) => !Array.isArray(example) || name === '0')
+    .flatMap(([name, each]) => [[...path, name], ...placesIn(each, [...path, name])]);
+}
+
 /** A copy of the example with another value at a path. */
 function withValue(example: unknown, [name = '', ...rest]: readonly string[], value: unknown): unknown {
   const put = (was: unknown) => (rest.length === 0 ? value : withValue(was, rest, value));
@@ -74,6 +82,13 @@ describe.each(ENGINE.map(({ name, ...rest }) => ({ name, ...rest })))('the reque
       }
     });
   }
+
+  it('judges what is of another shape, in any place, and does not break', () => {
+    const shapes = [1e21, 'x', true, null, [], {}, [[1]]];
+    for (const path of placesIn(example)) {
+      for (const shape of shapes) expect(() => faultsOf(request, withValue(example, path, shape))).not.toThrow();
+    }
+  });
 
   it('refuses what it does not know', () => {
     expect(faultsOf(request, { ...(example as object), colour: 'red' })).toContain('colour');

@@ -55,11 +55,20 @@ export interface LetGo {
   trend: 'none' | 'gathers' | 'slows' | 'steady';
 }
 
-const SCAN = toRadians(0.25);
 const SPEED_STEP_DEG = 15;
 /** A change of speed by less than this share reads as steady. */
 const STEADY_SHARE = 0.1;
-const MOST_TURNS = 50;
+/** How closely a swing is followed: the step at which it is looked for where a door turns back, and how often it is let do so. */
+interface Following {
+  stepRad: number;
+  /** A door that has swung so often hardly rubs: it will rest where gravity no longer moves it. */
+  turns: number;
+}
+
+const CLOSELY: Following = { stepRad: toRadians(0.5), turns: 20 };
+/** Good to what an eye tells of an angle. */
+export const ROUGHLY: Following = { stepRad: toRadians(3), turns: 6 };
+const HALVINGS = 24;
 
 /**
  * A door let go at an angle: it moves when gravity beats the friction, runs until the work of friction has used up what
@@ -67,39 +76,50 @@ const MOST_TURNS = 50;
  *
  * @param frictionNm torque of friction in the hinges, at rest and moving alike (Coulomb)
  */
-export function letGo(door: SwingingDoor, frictionNm: number, fromDeg: number): LetGo {
-  const { torque, energy, inertia } = swingForces(door);
-  const most = toRadians(door.opensToDeg);
-  let angle = toRadians(fromDeg);
-  const first = torque(angle);
+export function letGo(door: SwingingDoor, frictionNm: number, fromDeg: number, closely = CLOSELY): LetGo {
+  const forces = swingForces(door);
+  const { torque, inertia } = forces;
+  const from = toRadians(fromDeg);
+  const first = torque(from);
   if (Math.abs(first) <= frictionNm) return { restDeg: fromDeg, moves: 'stays', atStop: false, speeds: [], trend: 'none' };
-  const opens = first > 0;
-  const speeds: LetGo['speeds'] = [];
-  let atStop = false;
-  for (let turn = 0; turn < MOST_TURNS && Math.abs(torque(angle)) > frictionNm; turn += 1) {
+  const { firstTurn, angle, atStop } = swingsTo(forces, frictionNm, from, toRadians(door.opensToDeg), closely);
+  const speeds = speedsBetween(from, firstTurn, givenFrom(forces, frictionNm, from), inertia, door.slabWidthMm);
+  return { restDeg: toDegrees(angle), moves: first > 0 ? 'opens' : 'closes', atStop, speeds, trend: trendOf(speeds) };
+}
+
+/** Energy that gravity has given at an angle, less the work of friction on the way there, J. */
+const givenFrom =
+  ({ energy }: SwingForces, frictionNm: number, from: number) =>
+  (at: number) =>
+    energy(from) - energy(at) - frictionNm * Math.abs(at - from);
+
+/** Where a door that moves turns back for the first time, and where it rests in the end. */
+function swingsTo(
+  forces: SwingForces,
+  frictionNm: number,
+  from: number,
+  most: number,
+  { stepRad, turns }: Following,
+): { firstTurn: number; angle: number; atStop: boolean } {
+  const { torque } = forces;
+  let [before, angle, firstTurn] = [from, from, from];
+  for (let turn = 0; Math.abs(torque(angle)) > frictionNm; turn += 1) {
+    if (turn === turns) return { firstTurn, angle: bisect((at) => torque(at) * Math.sign(torque(before)), before, angle), atStop: false };
     const way = Math.sign(torque(angle));
-    const from = angle;
-    const given = (at: number) => energy(from) - energy(at) - frictionNm * Math.abs(at - from);
     const stop = way > 0 ? most : 0;
-    angle = firstRest(given, from, stop, way);
-    if (turn === 0) speeds.push(...speedsBetween(from, angle, given, inertia, door.slabWidthMm));
-    atStop = angle === stop;
+    before = angle;
+    angle = firstRest(givenFrom(forces, frictionNm, before), before, stop, way * stepRad);
+    if (turn === 0) firstTurn = angle;
     // Against a stop that gravity presses it to, it stays.
-    if (atStop && torque(angle) * way > -frictionNm) break;
+    if (angle === stop && torque(angle) * way > -frictionNm) return { firstTurn, angle, atStop: true };
   }
-  return {
-    restDeg: toDegrees(angle),
-    moves: opens ? 'opens' : 'closes',
-    atStop,
-    speeds,
-    trend: trendOf(speeds),
-  };
+  return { firstTurn, angle, atStop: angle === most || angle === 0 };
 }
 
 /** Where the energy given is used up, on the way to a stop; the stop when it is not. */
-function firstRest(given: (at: number) => number, from: number, stop: number, way: number): number {
+function firstRest(given: (at: number) => number, from: number, stop: number, step: number): number {
   let before = from;
-  for (let at = from + way * SCAN; (stop - at) * way > 0; at += way * SCAN) {
+  for (let at = from + step; (stop - at) * step > 0; at += step) {
     if (given(at) < 0) return bisect(given, before, at);
     before = at;
   }
@@ -108,7 +128,7 @@ function firstRest(given: (at: number) => number, from: number, stop: number, wa
 
 function bisect(given: (at: number) => number, from: number, to: number): number {
   let [moving, still] = [from, to];
-  for (let i = 0; i < 50; i += 1) {
+  for (let i = 0; i < HALVINGS; i += 1) {
     const middle = (moving + still) / 2;
     if (given(middle) > 0) moving = middle;
     else still = middle;

@@ -4,7 +4,7 @@ import { ACCESS_LIMITS } from '../../swing/accessLimits';
 import { toRadians } from '../../swing/axisTilt';
 import { weighDrift, type DriftedDoor } from './drift';
 import { bendFor, hingeFriction, mostFromOnePin } from '../../swing/pinFriction';
-import { letGo, swingForces, type SwingingDoor } from '../../swing/swingForces';
+import { letGo, ROUGHLY, swingForces, type SwingingDoor } from '../../swing/swingForces';
 import { axisOf, cross, dotOf, onClosedDoor, turned } from '../../swing/turnedPoint.fixture';
 
 const random = seededRandom(9);
@@ -123,6 +123,22 @@ describe('gravity on a leaning door', () => {
     expect(swingForces(both).torque(toRadians(45))).toBeCloseTo(0, 4);
   });
 
+  it('a door that hardly rubs rests in the end where gravity no longer moves it, however roughly it is followed', () => {
+    const door: SwingingDoor = { ...randomDoor(), opensToDeg: 170, alongMm: 1, acrossMm: 12 };
+    const rests = [letGo(door, 0.002, 20), letGo(door, 0.002, 20, ROUGHLY)];
+    for (const { restDeg, atStop } of rests) {
+      expect([atStop, Math.abs(swingForces(door).torque(toRadians(restDeg))) < 0.01]).toEqual([false, true]);
+    }
+  });
+
+  it('followed roughly it rests within what an eye tells of an angle', () => {
+    const apart = Array.from({ length: 60 }, () => {
+      const [door, friction, from] = [randomDoor(), between(0.1, 0.6), between(10, 80)];
+      return Math.abs(letGo(door, friction, from).restDeg - letGo(door, friction, from, ROUGHLY).restDeg);
+    });
+    expect(Math.max(...apart)).toBeLessThan(1);
+  });
+
   it('a plumb door stays anywhere', () => {
     const plumb = { ...randomDoor(), alongMm: 0, acrossMm: 0 };
     expect(letGo(plumb, 0.01, 45)).toEqual({ restDeg: 45, moves: 'stays', atStop: false, speeds: [], trend: 'none' });
@@ -171,6 +187,12 @@ describe('lean and friction from what was tried', () => {
   it('names what would tell more, and nothing when all was tried', () => {
     expect(weighDrift(DOOR).unsure).toHaveLength(3);
     expect(weighDrift({ ...DOOR, acrossMm: 3, alongMm: 0, pull: { atDeg: 45, toOpenN: 0.2, toCloseN: 0.9 } }).unsure).toEqual([]);
+  });
+
+  it('a balance that reads nought has read less than it can tell: next to nothing more and the same friction', () => {
+    const pulled = (newton: number) => weighDrift({ ...DOOR, pull: { atDeg: 45, toOpenN: newton, toCloseN: newton } }).friction.meanNm;
+    expect(pulled(1e-90)).toBeCloseTo(pulled(0), 12);
+    expect(pulled(0)).toBeGreaterThan(0.01);
   });
 
   it('refuses an angle outside the swing', () => {

@@ -4,7 +4,7 @@ import { instrumentSd } from '../../length/instruments';
 import { toRadians } from '../../swing/axisTilt';
 import { driftCures, type DriftCures } from './driftCures';
 import { hingeFriction, USUAL_PIN, type FrictionTorque, type HingePin } from '../../swing/pinFriction';
-import { letGo, swingForces, type LetGo, type SwingingDoor } from '../../swing/swingForces';
+import { letGo, ROUGHLY, swingForces, type LetGo, type SwingingDoor } from '../../swing/swingForces';
 
 /** A door that may move by itself, and what was tried on it; lengths in mm. */
 export interface DriftedDoor {
@@ -62,6 +62,8 @@ const ACROSS_STEPS = 81;
 const ALONG_STEPS = 7;
 const FRICTION_STEPS = 25;
 const WIDE_SDS = 3.5;
+/** What is so much less likely than the likeliest, in logs, is not asked what it explains. */
+const NEGLIGIBLE_LOG = 9;
 
 /**
  * Lean and friction of a door from a level, from what it does let go, and from the pull that moves it: a grid over lean and
@@ -88,13 +90,16 @@ export function weighDrift(door: DriftedDoor): Drift {
   const across = gridOf(door.acrossMm ?? 0, door.acrossMm === undefined ? UNREAD_LEAN_SD_MM : levelSd, ACROSS_STEPS);
   const along = gridOf(door.alongMm ?? 0, door.alongMm === undefined ? UNREAD_ALONG_SD_MM : levelSd, ALONG_STEPS);
   const friction = frictionGrid(door, prior);
+  const likeliest = [across, along, friction].reduce((sum, grid) => sum + Math.max(...grid.map(({ log }) => log)), 0);
   const sums = { weight: 0, across: 0, across2: 0, along: 0, friction: 0, friction2: 0 };
   for (const a of across) {
     for (const l of along) {
       const slab = swinging(a.value, l.value);
       const { torque } = swingForces(slab);
       for (const f of friction) {
-        const weight = Math.exp(a.log + l.log + f.log + explains(door, slab, torque, f.value));
+        const log = a.log + l.log + f.log;
+        if (log < likeliest - NEGLIGIBLE_LOG) continue;
+        const weight = Math.exp(log + explains(door, slab, torque, f.value));
         sums.weight += weight;
         sums.across += weight * a.value;
         sums.across2 += weight * a.value ** 2;
@@ -185,7 +190,7 @@ function explains(
     const chance = { opens, closes, stays: Math.max(0, 1 - opens - closes) }[test.did];
     log += Math.log(Math.max(chance, 1e-12));
     if (test.restDeg !== undefined && test.did !== 'stays' && chance > 0.05) {
-      const { restDeg } = letGo(slab, friction, test.fromDeg);
+      const { restDeg } = letGo(slab, friction, test.fromDeg, ROUGHLY);
       log += logNormalDensity(test.restDeg, restDeg, ANGLE_SD_DEG ** 2);
     }
   }

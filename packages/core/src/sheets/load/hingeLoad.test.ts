@@ -44,5 +44,10 @@ describe('pull on the hinges', () => {
     expect(withLong.times).toBeGreaterThan(asItIs.times);
   });
 
+  it('refuses screws that hold nothing: how many times more a long one holds is then no number', () => {
+    const nothing = { ...DOOR, leafMm: 10, short: { ...DOOR.short, lengthMm: 8 } };
+    expect(() => loadHinges(nothing)).toThrow('hold nothing');
+  });
+
   it('refuses one hinge', () => expect(() => loadHinges({ ...DOOR, hingeHeightsMm: [200] })).toThrow('at least two'));
 });
