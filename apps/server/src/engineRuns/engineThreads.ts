@@ -8,6 +8,8 @@ import type { EngineOutcome, EngineTask } from './engineWork';
 const WAITING_A_THREAD = 8;
 /** A thread that nobody needs is let go after this, ms. */
 const IDLE_MS = 60_000;
+/** A search makes and drops much: with little room for it a thread cleans up a quarter of its time, MB. */
+const YOUNG_MB = 96;
 /** No request of the engine takes nearly as long, ms. */
 const LONGEST_MS = 20_000;
 
@@ -33,6 +35,7 @@ export function engineThreads(threads = Math.max(1, availableParallelism() - 1),
       maxThreads: threads,
       maxQueue: threads * waitingEach,
       idleTimeout: IDLE_MS,
+      resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB },
     });
   const pool = () => {
     opened ??= open();
