@@ -7,6 +7,7 @@ export {
   everyRoute,
   LARGEST_BATCH,
   LARGEST_PAGE,
+  MOST_DOORS_AT_HAND,
   MOST_ASKED_FOR,
   pathOf,
   recordRoutes,
@@ -28,6 +29,7 @@ export type {
   RecordBatchAnswers,
   RecordsAskedFor,
   RecordsMissing,
+  WorkingSet,
 } from './record/answers';
 export { OF_WRITING } from './record/kind';
 export { mergeRecord } from './record/mergeRecord';

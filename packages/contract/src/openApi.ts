@@ -139,6 +139,7 @@ function componentSchemas(): Record<string, JsonSchema> {
     CallRecord: objectOf({ ...cards, ...lists }),
     CallSummaryPage: pageOf(objectOf({ ...cards, readingCount: count, adjustmentCount: count })),
     DoorHistory: objectOf({ door: ref('doors'), site: ref('sites'), calls: listOf(ref('CallRecord')), next: { type: ['string', 'null'] } }),
+    WorkingSet: objectOf({ histories: listOf(ref('DoorHistory')), sites: listOf(ref('sites')) }),
     RecordBatch: objectOf({
       writes: {
         ...listOf(objectOf({ kind: { enum: RECORD_KINDS.map(({ kind }) => kind) }, body: { type: 'object' } })),

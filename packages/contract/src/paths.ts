@@ -10,6 +10,7 @@ export const PATHS = {
   recordBatch: pathOf(ROUTES.recordBatch),
   recordsMissing: pathOf(ROUTES.recordsMissing),
   callSummaries: pathOf(ROUTES.callSummaries),
+  workingSet: pathOf(ROUTES.workingSet),
   callRecord: (callId: string) => pathOf(ROUTES.callRecord, { id: callId }),
   doorHistory: (doorId: string) => pathOf(ROUTES.doorHistory, { id: doorId }),
 } as const;

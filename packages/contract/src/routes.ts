@@ -31,6 +31,9 @@ export const LARGEST_BATCH = 200;
 /** No more records are asked for in one go. */
 export const MOST_ASKED_FOR = 1000;
 
+/** No more doors are told of in one working set: twice a full day. */
+export const MOST_DOORS_AT_HAND = 120;
+
 /** Header of each answer: since when the server is served, as an instant. */
 export const SERVED_SINCE = 'X-Served-Since';
 
@@ -62,6 +65,14 @@ export const ROUTES = {
     query: PAGED,
     gives: 'DoorHistory',
     problems: [404, 422],
+  },
+  workingSet: {
+    method: 'get',
+    path: '/working-set',
+    summary: `What a device needs to go on without a network: the doors of the calls due between two moments, or open from before, each with its last calls and their records, at most ${MOST_DOORS_AT_HAND}; and every site`,
+    query: { from: { is: 'instant', says: 'Due then or later, or still open' }, to: { is: 'instant', says: 'Due before then' } },
+    gives: 'WorkingSet',
+    problems: [422],
   },
   recordBatch: {
     method: 'post',

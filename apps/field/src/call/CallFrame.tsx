@@ -8,6 +8,7 @@ import { Press } from '../design/Press';
 import { SPACE } from '../design/tokens';
 import { useScreen } from '../design/useScreen';
 import { Words } from '../design/Words';
+import { NotHereNotice } from './NotHereNotice';
 import { StageStrip } from './StageStrip';
 import type { CallStage } from './stages';
 import { UncomputedNotice } from './UncomputedNotice';
@@ -22,7 +23,7 @@ export interface CallFrameProps extends Pick<PageProps, 'isFixed'> {
 
 /** What every stage of a call has round it; says so when the call is not to be had. */
 export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) {
-  const { callId, record, isMissing } = useCallPage();
+  const { callId, record, isMissing, notHere } = useCallPage();
   const { isFlat } = useScreen();
   const strip = <StageStrip callId={callId} current={stage} />;
   const title = record?.door.title ?? 'Call';
@@ -45,6 +46,7 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
       />
       {!isFlat && strip}
       {record && <UncomputedNotice record={record} />}
+      {record && notHere && <NotHereNotice {...notHere} />}
     </View>
   );
   if (record === undefined) {

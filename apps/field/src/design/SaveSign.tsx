@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { useLostCount } from '../offline/afterRestart';
 import { useOutbox, useReachable } from '../offline/useOutbox';
+import { useReadsFailing } from '../offline/useReadsFailing';
 import { Press } from './Press';
 import { SPACE } from './tokens';
 import { usePalette } from './theme';
@@ -17,9 +18,17 @@ export function SaveSign() {
   const refused = waiting.filter((each) => each.refused !== undefined).length;
   const count = waiting.length - refused;
   const lost = useLostCount();
-  const { short, spoken } = saying(count, refused, lost, isReachable);
+  const isFailing = useReadsFailing();
+  const { short, spoken } = saying(count, refused, lost, isReachable, isFailing);
   const needsAPerson = refused > 0 || lost > 0;
-  const sign = <Sign short={short} spoken={spoken} isSaved={waiting.length === 0 && isReachable && lost === 0} isRefused={needsAPerson} />;
+  const sign = (
+    <Sign
+      short={short}
+      spoken={spoken}
+      isSaved={waiting.length === 0 && isReachable && !isFailing && lost === 0}
+      isRefused={needsAPerson}
+    />
+  );
   return needsAPerson ? (
     <Press kind="quiet" label={spoken} onPress={() => router.navigate('/unsaved')} testID="to-unsaved">
       {sign}
@@ -51,7 +60,7 @@ function Sign({ short, spoken, isSaved, isRefused }: SignProps) {
   );
 }
 
-function saying(count: number, refused: number, lost: number, isReachable: boolean): { short: string; spoken: string } {
+function saying(count: number, refused: number, lost: number, isReachable: boolean, isFailing: boolean): { short: string; spoken: string } {
   if (lost > 0) return { short: `${lost} lost ›`, spoken: `The server has lost ${lost} entries; they can be sent again` };
   if (refused > 0) return { short: `${refused} refused ›`, spoken: `${refused} entries were refused by the server; look at them` };
   if (!isReachable)
@@ -59,6 +68,8 @@ function saying(count: number, refused: number, lost: number, isReachable: boole
       short: count > 0 ? `${count} kept here` : 'Offline',
       spoken: `No connection. ${count} entries are kept on this device and will be sent.`,
     };
+  if (isFailing && count === 0)
+    return { short: 'Server fails', spoken: 'The server answers with errors; what is shown may not be all there is' };
   return count > 0
     ? { short: `${count} to save`, spoken: `${count} entries are on their way to the server` }
     : { short: 'Saved', spoken: 'Everything is saved' };

@@ -14,11 +14,18 @@ export function noteConfirmed({ kind, body }: Outgoing): void {
 }
 
 /**
- * Fetches the record of a call. An answer that was on its way while a write was confirmed may be from before it: what has been confirmed
- * since it was asked for is put into it.
+ * Asks for records. An answer that was on its way while a write was confirmed may be from before it: what has been confirmed since it was
+ * asked for is to be put into each.
  */
-export async function fetchRecord(callId: string, fetchTold: typeof callApi<CallRecord> = callApi): Promise<CallRecord> {
+export async function askedWhileWriting<T>(ask: () => Promise<T>): Promise<{ told: T; broughtUp: (record: CallRecord) => CallRecord }> {
   const from = forgotten + confirmed.length;
-  const told = await fetchTold(PATHS.callRecord(callId));
-  return confirmed.slice(Math.max(0, from - forgotten)).reduce((record, { kind, body }) => mergeRecord(record, kind, body), told);
+  const told = await ask();
+  const since = confirmed.slice(Math.max(0, from - forgotten));
+  return { told, broughtUp: (record) => since.reduce((sum, { kind, body }) => mergeRecord(sum, kind, body), record) };
+}
+
+/** Fetches the record of a call. */
+export async function fetchRecord(callId: string, fetchTold: typeof callApi<CallRecord> = callApi): Promise<CallRecord> {
+  const { told, broughtUp } = await askedWhileWriting(() => fetchTold(PATHS.callRecord(callId)));
+  return broughtUp(told);
 }

@@ -4,6 +4,7 @@ export const KEYS = {
   summaries: (from: string, to: string) => ['summaries', from, to],
   anyCallRecord: ['call-record'],
   callRecord: (callId: string) => ['call-record', callId],
+  workingSet: (from: string, to: string) => ['working-set', from, to],
   sites: ['sites'],
   anyDoors: ['doors'],
   doors: (siteId: string) => ['doors', siteId],

@@ -6,25 +6,40 @@ import { useMemo } from 'react';
 import { callApi } from './api';
 import { historyWith, summariesWith, waitingOf, withWaiting } from './overlay';
 import { KEYS } from './keys';
-import { useLaidOver } from './useOutbox';
+import { useLaidOver, useReachable } from './useOutbox';
 
+/** A list that could not be had is asked for again after this, ms. */
+const FAILED_AGAIN_MS = 5000;
 const DAYS_BACK = 21;
 const DAYS_AHEAD = 21;
 
+/** How far a list of the server's is to be believed. */
+export interface InStep {
+  /** When it was last fetched; nothing when it never was. */
+  at?: Date;
+  /** Fetched now or as new as can be; being asked for; or the server could not be asked. */
+  state: 'here' | 'asking' | 'failed';
+}
+
 /** Calls from three weeks ago to three weeks ahead, with those not yet confirmed. */
-export function useCallSummaries(): { items: CallSummary[]; isLoading: boolean } {
+export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
   const waiting = useLaidOver();
   const today = startOfDay(new Date()).getTime();
   const from = addDays(today, -DAYS_BACK).toISOString();
   const to = addDays(today, DAYS_AHEAD).toISOString();
-  const { data, isLoading } = useQuery({
+  const isReachable = useReachable();
+  const { data, isFetching, isError, isPaused, dataUpdatedAt } = useQuery({
     queryKey: KEYS.summaries(from, to),
     queryFn: () => everyPage<CallSummary>(`${PATHS.callSummaries}?from=${from}&to=${to}`),
     placeholderData: keepPreviousData,
     refetchOnMount: 'always',
+    // A server that fails is asked again; one that is gone is waited for.
+    refetchInterval: ({ state: { status } }) => (status === 'error' ? FAILED_AGAIN_MS : false),
   });
   const items = useMemo(() => summariesWith(data?.items ?? [], waiting), [data, waiting]);
-  return { items, isLoading };
+  const failed = isError || isPaused || !isReachable;
+  const state = failed ? 'failed' : isFetching && data === undefined ? 'asking' : 'here';
+  return { items, inStep: { state, ...(dataUpdatedAt > 0 && { at: new Date(dataUpdatedAt) }) } };
 }
 
 export function useSites(): Site[] {

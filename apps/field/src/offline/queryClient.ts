@@ -25,8 +25,8 @@ export const queryClient = new QueryClient({
 /** First part of the key of what the engine computed. */
 export const ENGINE_KEY = 'engine';
 
-/** Never kept: what is quicker computed again, and what is asked for to settle it there and then. */
-const NOT_KEPT: readonly unknown[] = [ENGINE_KEY, KEYS.twoVersions('', 0)[0]];
+/** Never kept: what is quicker computed again, what is asked for to settle it there and then, and what is kept by its parts. */
+const NOT_KEPT: readonly unknown[] = [ENGINE_KEY, KEYS.twoVersions('', 0)[0], KEYS.workingSet('', '')[0]];
 
 let beingKept: DehydratedState | undefined;
 const kept = announcer<[DehydratedState]>();

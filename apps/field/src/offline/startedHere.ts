@@ -16,7 +16,7 @@ import type { Outgoing } from './outbox';
 
 /** A call that the server has not confirmed yet, or that only a list has told of so far. */
 export function startedHere(client: QueryClient, waiting: readonly Outgoing[], callId: string): CallRecord | undefined {
-  const summaries = client.getQueriesData<Page<CallSummary>>({ queryKey: KEYS.anySummaries }).flatMap(([, page]) => page?.items ?? []);
+  const summaries = listedCalls(client);
   const told = summaries.find(({ call }) => call.id === callId);
   const histories = client
     .getQueriesData<InfiniteData<DoorHistory>>({ queryKey: KEYS.anyDoorHistory })
@@ -40,6 +40,11 @@ export function startedHere(client: QueryClient, waiting: readonly Outgoing[], c
     histories.find((history) => history.site.id === door.siteId)?.site;
   if (site === undefined) return undefined;
   return { call, door, site, ...emptyLists() };
+}
+
+/** Every call that a list has told of. */
+export function listedCalls(client: QueryClient): CallSummary[] {
+  return client.getQueriesData<Page<CallSummary>>({ queryKey: KEYS.anySummaries }).flatMap(([, page]) => page?.items ?? []);
 }
 
 /** Cards written in this visit, so that a new call finds its new door between being sent and being listed. */

@@ -3,13 +3,21 @@ import { replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useMemo, useState } from 'react';
 import { fetchRecord } from './confirmed';
 import { KEYS } from './keys';
-import { startedHere } from './startedHere';
+import { listedCalls, startedHere } from './startedHere';
 import { useLaidOver } from './useOutbox';
 
 export interface CallRecordState {
   record: CallRecord | undefined;
   /** Neither kept here nor to be had now. */
   isMissing: boolean;
+  /** What a list has told of and the record does not hold: it looks emptier than the call is. */
+  notHere?: NotHere;
+}
+
+export interface NotHere {
+  readings: number;
+  steps: number;
+  isFetching: boolean;
 }
 
 /** Everything written on a call: what the server has, what is still on its way, or both. */
@@ -29,7 +37,14 @@ export function useCallRecord(callId: string): CallRecordState {
     return base && waiting.reduce((sum, { kind, body }) => mergeRecord(sum, kind, body), base);
   }, [client, data, waiting, callId]);
   const record = useUnchanged(merged);
-  return { record, isMissing: record === undefined && (isFetched || fetchStatus === 'paused') };
+  const { readingCount: readings = 0, adjustmentCount: steps = 0 } =
+    (data === undefined ? listedCalls(client).find(({ call }) => call.id === callId) : undefined) ?? {};
+  const notHere = readings + steps > 0 ? { readings, steps, isFetching: fetchStatus === 'fetching' } : undefined;
+  return {
+    ...(notHere && { notHere }),
+    record,
+    isMissing: record === undefined && (isFetched || fetchStatus === 'paused'),
+  };
 }
 
 /** The same object as long as its contents are the same: a confirmed write moves from the outbox to the server's answer, and nothing need be drawn again. */

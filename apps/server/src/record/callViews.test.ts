@@ -1,4 +1,4 @@
-import type { RecordBodies, RecordKind } from '@proper-swing/contract';
+import type { Call, RecordBodies, RecordKind } from '@proper-swing/contract';
 import { recordKind } from '@proper-swing/contract';
 import type { DataSource } from 'typeorm';
 import { v7 } from 'uuid';
@@ -95,6 +95,41 @@ describe('the calls of a day', () => {
       (await views.summaries({ from, to, limit: 10 })).items.map(({ call }) => call.scheduledFor.slice(8, 10));
     expect(await due('2026-03-03T09:00:00.000Z', '2026-03-09T09:00:00.000Z')).toEqual(['03', '05']);
     expect(await due('2026-04-01T00:00:00.000Z', '2026-05-01T00:00:00.000Z')).toEqual([]);
+  });
+});
+
+describe('what a device needs to go on without a network', () => {
+  const close = async (calls: readonly Call[]) => {
+    for (const call of calls) await put('calls', { ...call, revision: 2, state: 'done' });
+  };
+  const ofDay = { from: '2026-03-20T00:00:00.000Z', to: '2026-03-22T00:00:00.000Z' };
+
+  it('are the doors of the day, and those with a call still open, each with its last calls and their records', async () => {
+    const closed = await doorWithCalls([2, 4]);
+    await close(closed.calls);
+    const open = await doorWithCalls([1, 2, 3, 4, 5, 6, 7, 8]);
+    await close(open.calls.filter(({ scheduledFor }) => !scheduledFor.includes('-03-03T')));
+    const due = await doorWithCalls([9, 10, 11, 12, 13, 20]);
+    await close(due.calls.slice(0, 5));
+    const later = await doorWithCalls([22]);
+    const { histories, sites } = await views.workingSet(ofDay);
+    // One that is open from before takes all since then with it; else the last four are remembered.
+    expect(histories.map(({ door, calls }) => [door.id, calls.map(({ call }) => call.scheduledFor.slice(8, 10)).join()])).toEqual([
+      [open.door.id, '08,07,06,05,04,03'],
+      [due.door.id, '20,13,12,11'],
+    ]);
+    expect(sites.map(({ id }) => id).sort()).toEqual([closed, open, due, later].map(({ site }) => site.id).sort());
+    const whole = await views.history(due.door.id, { limit: 4 });
+    expect(histories[1]).toEqual(whole);
+    expect(histories.every(({ next }) => next !== null)).toBe(true);
+  });
+
+  it('without moments is every door; of none there is nothing', async () => {
+    expect(await views.workingSet(ofDay)).toEqual({ histories: [], sites: [] });
+    const { door, calls } = await doorWithCalls([3]);
+    await close(calls);
+    expect((await views.workingSet(ofDay)).histories).toEqual([]);
+    expect((await views.workingSet({})).histories.map((history) => [history.door.id, history.next])).toEqual([[door.id, null]]);
   });
 });
 

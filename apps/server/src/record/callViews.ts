@@ -1,4 +1,5 @@
 import {
+  MOST_DOORS_AT_HAND,
   RECORD_KINDS,
   type Call,
   type CallRecord,
@@ -7,6 +8,7 @@ import {
   type Page,
   type RecordBodies,
   type RecordKind,
+  type WorkingSet,
 } from '@proper-swing/contract';
 import type { DataSource } from 'typeorm';
 import { writeCursor, type CallCursor } from './cursor';
@@ -16,6 +18,8 @@ import { idList, ONE_OF, readRow, readRows } from './readRows';
 export interface CallViews {
   /** Calls due between two moments, by when they are due. */
   summaries: (options: { from?: string; to?: string; cursor?: CallCursor; limit: number }) => Promise<Page<CallSummary>>;
+  /** The doors of the calls due between two moments, or open from before, with their last calls; and every site. */
+  workingSet: (options: { from?: string; to?: string }) => Promise<WorkingSet>;
   record: (callId: string) => Promise<CallRecord | undefined>;
   /** Calls of a door, newest first. */
   history: (doorId: string, options: { cursor?: CallCursor; limit: number }) => Promise<DoorHistory | undefined>;
@@ -32,6 +36,26 @@ const LISTS = RECORD_KINDS.flatMap(({ kind, manner, inCall, parent }) =>
  */
 const STANDING = (name: string, parent: string) =>
   `${name}.withdrawn = 0 AND NOT EXISTS (SELECT 1 FROM "${name}" later WHERE later.supersedes = ${name}.id AND +later."${parent}" = ${name}."${parent}")`;
+
+/** Sort before and after every instant that is written. */
+const [FIRST_INSTANT, LAST_INSTANT] = ['0', '9'];
+
+/** Of each door that is worked on so many calls are remembered, and no more are looked at. */
+const LAST_CALLS = 4;
+const MOST_OF_A_DOOR = 24;
+
+/** Doors with a call that is due between two moments, or was due before and is still open; and when the oldest of these is due. */
+const WORKED_ON = `
+  SELECT "doorId", MIN("scheduledFor") AS "due" FROM "call"
+  WHERE ("scheduledFor" >= ? AND "scheduledFor" < ?) OR ("scheduledFor" < ? AND "state" = 'open')
+  GROUP BY "doorId" ORDER BY "due", "doorId" LIMIT ?`;
+
+/** The last calls of some doors, newest first. */
+const LAST_OF_DOORS = `
+  WHERE id IN (
+    SELECT id FROM (SELECT id, ROW_NUMBER() OVER (PARTITION BY "doorId" ORDER BY "scheduledFor" DESC, id DESC) AS n FROM "call" WHERE "doorId" ${ONE_OF})
+    WHERE n <= ?
+  ) ORDER BY "scheduledFor" DESC, id DESC`;
 
 /** An entry with the field that names its parent. */
 type Entry = { id: string } & Record<string, unknown>;
@@ -134,6 +158,21 @@ export function callViews(source: DataSource): CallViews {
         return { ...cards, readingCount, adjustmentCount };
       });
       return { items, next };
+    },
+    workingSet: async ({ from = FIRST_INSTANT, to = LAST_INSTANT }) => {
+      const workedOn = await manager.query<{ doorId: string; due: string }[]>(WORKED_ON, [from, to, from, MOST_DOORS_AT_HAND]);
+      const lastCalls = await readRows(manager, 'calls', LAST_OF_DOORS, [idList(workedOn.map(({ doorId }) => doorId)), MOST_OF_A_DOOR]);
+      // One that is still open may be older than the last few: all since then belong to it.
+      const told = workedOn.map(({ doorId, due }) => {
+        const own = lastCalls.filter((call) => call.doorId === doorId);
+        return pageOf(own, Math.max(LAST_CALLS, own.filter(({ scheduledFor }) => scheduledFor >= due).length));
+      });
+      const records = new Map((await recordsOf(told.flatMap(({ items }) => items))).map((record) => [record.call.id, record]));
+      const histories = told.flatMap(({ items, next }) => {
+        const calls = items.flatMap(({ id }) => records.get(id) ?? []);
+        return calls.slice(0, 1).map(({ door, site }) => ({ door, site, calls, next }));
+      });
+      return { histories, sites: await readRows(manager, 'sites', 'ORDER BY "id"', []) };
     },
     record: async (callId) => {
       const call = await readRow(manager, 'calls', callId);

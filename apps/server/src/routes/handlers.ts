@@ -55,6 +55,10 @@ export function handlers(
       const cursor = readCallCursor(request);
       return (await views.history(id, { limit: readLimit(request), ...(cursor && { cursor }) })) ?? none(`There is no door ${id}.`);
     },
+    workingSet: (request) => {
+      const [from, to] = [readInstant(request, 'from'), readInstant(request, 'to')];
+      return views.workingSet({ ...(from && { from }), ...(to && { to }) });
+    },
     recordBatch: batchHandler(store),
     recordsMissing: missingHandler(store),
     engineList: () => ENGINE.map(({ name, title }) => ({ name, title })),

@@ -25,6 +25,13 @@ export interface DoorHistory {
   next: string | null;
 }
 
+/** What a device needs to go on without a network. */
+export interface WorkingSet {
+  /** Of the doors that are worked on, by when they are due. */
+  histories: DoorHistory[];
+  sites: RecordBodies['sites'][];
+}
+
 /** Records to be written in one go. */
 export interface RecordBatch {
   writes: { kind: string; body: unknown }[];

@@ -7,7 +7,8 @@ import Ruler from 'lucide-react-native/icons/ruler';
 import Settings from 'lucide-react-native/icons/settings';
 import { router } from 'expo-router';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
-import { useCallSummaries } from '../../offline/lists';
+import { useCallSummaries, type InStep } from '../../offline/lists';
+import { useWorkingSet } from '../../offline/workingSet';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
@@ -20,7 +21,8 @@ import { Words } from '../../design/Words';
 export function Today() {
   const palette = usePalette();
   const { width } = useWindowDimensions();
-  const { items, isLoading } = useCallSummaries();
+  const { items, inStep } = useCallSummaries();
+  useWorkingSet();
   const day = startOfDay(new Date());
   const dueOrder = [...items].sort((a, b) => a.call.scheduledFor.localeCompare(b.call.scheduledFor));
   const today = dueOrder.filter(({ call }) => isToday(call.scheduledFor));
@@ -62,8 +64,11 @@ export function Today() {
               <CallLine key={summary.call.id} summary={summary} pattern="HH:mm" isNext={summary === next} />
             ))}
             {today.length === 0 && (
-              <Words tone="pencil">{isLoading ? 'Fetching the calls.' : 'No calls today. Begin one with New call.'}</Words>
+              <Words tone="pencil" testID="no-calls">
+                {noCallsWords(inStep)}
+              </Words>
             )}
+            <InStepLine {...inStep} />
           </Section>
           {overdue.length > 0 && <CallList title="Still open from before" items={overdue} />}
         </View>
@@ -75,6 +80,27 @@ export function Today() {
     </Page>
   );
 }
+
+/** None, not known and not yet known are three things. */
+function noCallsWords({ state, at }: InStep): string {
+  if (at !== undefined)
+    return state === 'here' ? 'No calls today. Begin one with New call.' : `No calls today, as far as was known ${onceWords(at)}.`;
+  return state === 'asking'
+    ? 'Fetching the calls.'
+    : 'The calls of today are not known: the server could not be asked. They come as soon as it answers.';
+}
+
+/** When the list was last fetched. */
+function InStepLine({ state, at }: InStep) {
+  if (at === undefined) return null;
+  return (
+    <Words kind="small" tone={state === 'failed' ? 'tight' : 'pencil'} testID="in-step">
+      {state === 'failed' ? `Not in step with the server since ${onceWords(at)}.` : `In step with the server, ${onceWords(at)}.`}
+    </Words>
+  );
+}
+
+const onceWords = (at: Date) => format(at, isToday(at) ? 'HH:mm' : 'EEE d MMMM, HH:mm');
 
 function CallList({ title, items }: { title: string; items: readonly CallSummary[] }) {
   return (
