@@ -1,6 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useReducer, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Header } from '../design/Header';
 import { Page, type PageProps } from '../design/Page';
@@ -8,7 +8,7 @@ import { Press } from '../design/Press';
 import { SPACE } from '../design/tokens';
 import { useScreen } from '../design/useScreen';
 import { Words } from '../design/Words';
-import { NotHereNotice } from './NotHereNotice';
+import { isGoneOnWith, NotHere } from './NotHere';
 import { StageStrip } from './StageStrip';
 import type { CallStage } from './stages';
 import { UncomputedNotice } from './UncomputedNotice';
@@ -27,12 +27,14 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
   const { isFlat } = useScreen();
   const strip = <StageStrip callId={callId} current={stage} />;
   const title = record?.door.title ?? 'Call';
-  const sub = record?.site.name;
+  const [, goOn] = useReducer((times: number) => times + 1, 0);
+  const sub = notHere ? 'Not all of it is here' : record?.site.name;
   const header = (
     <View>
       <Header
         title={title}
         sub={sub}
+        subTone={notHere ? 'tight' : 'pencil'}
         onBack={() => router.navigate('/')}
         backLabel="Back to today's calls"
         beside={isFlat ? strip : undefined}
@@ -46,7 +48,6 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
       />
       {!isFlat && strip}
       {record && <UncomputedNotice record={record} />}
-      {record && notHere && <NotHereNotice {...notHere} />}
     </View>
   );
   if (record === undefined) {
@@ -62,6 +63,13 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
         ) : (
           <Words tone="pencil">Fetching the call.</Words>
         )}
+      </Page>
+    );
+  }
+  if (notHere !== undefined && !isGoneOnWith(callId)) {
+    return (
+      <Page header={header}>
+        <NotHere callId={callId} missing={notHere} onGoOn={goOn} />
       </Page>
     );
   }

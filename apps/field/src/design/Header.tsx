@@ -13,6 +13,7 @@ import { SaveSign } from './SaveSign';
 export interface HeaderProps {
   title: string;
   sub?: string;
+  subTone?: 'pencil' | 'tight';
   onBack?: () => void;
   /** Where back leads, for a screen reader. */
   backLabel?: string;
@@ -22,7 +23,7 @@ export interface HeaderProps {
 }
 
 /** Title line of every page, with the quiet sign of what is not yet saved. */
-export function Header({ title, sub, onBack, backLabel = 'Back', right, beside }: HeaderProps) {
+export function Header({ title, sub, subTone = 'pencil', onBack, backLabel = 'Back', right, beside }: HeaderProps) {
   const palette = usePalette();
   const { isLow } = useScreen();
   return (
@@ -40,7 +41,7 @@ export function Header({ title, sub, onBack, backLabel = 'Back', right, beside }
             {title}
           </Words>
           {sub !== undefined && beside === undefined && (
-            <Words kind="label" tone="pencil" lines={1} style={isLow && styles.lowSub}>
+            <Words kind="label" tone={subTone} lines={1} style={isLow && styles.lowSub}>
               {sub}
             </Words>
           )}

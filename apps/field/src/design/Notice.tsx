@@ -7,21 +7,19 @@ import { Words } from './Words';
 
 interface NoticeProps {
   tone: 'ink' | 'tight';
-  action?: { label: string; onPress: () => void; testID: string };
+  action: { label: string; onPress: () => void; testID: string };
   testID?: string;
 }
 
-/** A line across the page that says something, with the one thing to do about it if there is one. */
+/** A line across the page that says something, with the one thing to do about it. */
 export function Notice({ tone, action, testID, children }: PropsWithChildren<NoticeProps>) {
   const palette = usePalette();
   return (
     <View style={[styles.notice, { borderColor: palette[tone], backgroundColor: palette.sunk }]} role="status" testID={testID}>
       <Words style={styles.words}>{children}</Words>
-      {action && (
-        <Press onPress={action.onPress} testID={action.testID}>
-          {action.label}
-        </Press>
-      )}
+      <Press onPress={action.onPress} testID={action.testID}>
+        {action.label}
+      </Press>
     </View>
   );
 }

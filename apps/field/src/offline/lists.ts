@@ -28,7 +28,7 @@ export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
   const from = addDays(today, -DAYS_BACK).toISOString();
   const to = addDays(today, DAYS_AHEAD).toISOString();
   const isReachable = useReachable();
-  const { data, isFetching, isError, isPaused, dataUpdatedAt } = useQuery({
+  const { data, isFetching, isError, isPaused, dataUpdatedAt, errorUpdateCount } = useQuery({
     queryKey: KEYS.summaries(from, to),
     queryFn: () => everyPage<CallSummary>(`${PATHS.callSummaries}?from=${from}&to=${to}`),
     placeholderData: keepPreviousData,
@@ -37,7 +37,8 @@ export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
     refetchInterval: ({ state: { status } }) => (status === 'error' ? FAILED_AGAIN_MS : false),
   });
   const items = useMemo(() => summariesWith(data?.items ?? [], waiting), [data, waiting]);
-  const failed = isError || isPaused || !isReachable;
+  // While it is asked for once more, what failed has failed still.
+  const failed = isError || isPaused || !isReachable || (dataUpdatedAt === 0 && errorUpdateCount > 0);
   const state = failed ? 'failed' : isFetching && data === undefined ? 'asking' : 'here';
   return { items, inStep: { state, ...(dataUpdatedAt > 0 && { at: new Date(dataUpdatedAt) }) } };
 }

@@ -1,10 +1,11 @@
-import { useQueryClient, type QueryCache } from '@tanstack/react-query';
+import type { QueryCache, QueryState } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
-import { UnreachableError } from './api';
+import { RefusedError } from './api';
+import { queryClient } from './queryClient';
 
 /** Whether something that is shown was asked for in vain, the last time: what stands there may not be all. */
 export function useReadsFailing(): boolean {
-  const cache = useQueryClient().getQueryCache();
+  const cache = queryClient.getQueryCache();
   return useSyncExternalStore(
     (listener) => cache.subscribe(listener),
     () => isFailing(cache),
@@ -12,8 +13,10 @@ export function useReadsFailing(): boolean {
   );
 }
 
-function isFailing(cache: QueryCache): boolean {
-  return cache
-    .getAll()
-    .some((query) => query.isActive() && query.state.status === 'error' && query.state.error instanceof UnreachableError);
+const isFailing = (cache: QueryCache): boolean => cache.getAll().some((query) => query.isActive() && hasFailed(query.state));
+
+/** While it is asked for once more, what failed has failed still. */
+function hasFailed({ status, error, dataUpdatedAt, errorUpdateCount }: QueryState): boolean {
+  if (error instanceof RefusedError) return false;
+  return status === 'error' || (dataUpdatedAt === 0 && errorUpdateCount > 0);
 }

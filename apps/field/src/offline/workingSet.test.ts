@@ -3,7 +3,6 @@ import { QueryClient, type InfiniteData } from '@tanstack/react-query';
 import { exampleRecord } from '../record/exampleRecord';
 import { noteConfirmed } from './confirmed';
 import { KEYS } from './keys';
-import type { Outgoing } from './outbox';
 import { fetchWorkingSet } from './workingSet';
 
 const record = exampleRecord();
@@ -18,7 +17,7 @@ beforeEach(() => {
 afterEach(() => client.clear());
 
 const fetched = (answer: () => WorkingSet = () => told) =>
-  fetchWorkingSet(client, '2026-03-02T00:00:00.000Z', '2026-03-04T00:00:00.000Z', (() => Promise.resolve(answer())) as never);
+  fetchWorkingSet(client, '2026-03-02T00:00:00.000Z', '2026-03-04T00:00:00.000Z', () => Promise.resolve(answer()));
 
 const keptRecord = () => client.getQueryData<CallRecord>(KEYS.callRecord(call.id));
 
@@ -45,7 +44,7 @@ describe('what is at hand', () => {
   it('holds what was confirmed while it was on its way', async () => {
     const note = { id: 'n', writtenAt: '2026-03-02T08:00:00.000Z', callId: call.id, text: 'Confirmed meanwhile' };
     await fetched(() => {
-      noteConfirmed({ mark: 'm', sequence: 1, version: 2, kind: 'notes', body: note } as Outgoing);
+      noteConfirmed({ mark: 'm', sequence: 1, version: 2, kind: 'notes', body: note });
       return told;
     });
     expect(keptRecord()?.notes).toEqual([note]);
