@@ -53,7 +53,7 @@ export const MUTATIONS = [
   ],
   [
     'timber comes off only for a lack of room',
-    core('planning/searchPlans.ts', 'if (asSet <= SEEN_FROM_MM) return;', '', 'hinged/searchPlans'),
+    core('planning/searchPlans.ts', 'if (asSet + offLine / OUTSIDE_PRICE <= SEEN_FROM_MM) return;', '', 'hinged/searchPlans'),
   ],
   ['what was learned of a unit', core('inference/afterWork.ts', '* effect.mmPerUnit * times', '* effect.mmPerUnit', 'inference/afterWork')],
 
@@ -86,7 +86,7 @@ export const MUTATIONS = [
     ),
   ],
   ['no write queue', server('record/committing.ts', 'const next = last.then(work, work);', 'const next = work();', 'record/recordStore')],
-  ['order of history', server('record/callViews.ts', "callsFrom('DESC', cursor)", "callsFrom('ASC', cursor)", 'record/callViews')],
+  ['order of history', server('record/callViews.ts', "callsWhere('DESC', limit", "callsWhere('ASC', limit", 'record/callViews')],
   ['counts of what stands', server('record/callViews.ts', '${name}.withdrawn = 0 AND ', '', 'record/callViews')],
   [
     'the make of an old door',
@@ -394,6 +394,56 @@ export const MUTATIONS = [
   [
     'what looks out is not even',
     core('hinged/proof/proof.ts', 'unjudged.length === 0 && looksOut.length === 0', 'unjudged.length === 0', 'proof/proof'),
+  ],
+  [
+    'a strike that may still be among the best is tried',
+    core('planning/searchPlans.ts', 'still + choice.price >= worst() + ROUNDING', 'still + choice.price >= 0', 'hinged/(searchPlans|plan)'),
+  ],
+  [
+    'the best of many are kept where one shares another’s price',
+    core(
+      'planning/searchPlans.ts',
+      'price + offLine + OUTSIDE_PRICE * plain >= worst() ? Infinity',
+      'true ? Infinity',
+      'hinged/(searchPlans|plan)',
+    ),
+  ],
+  [
+    'what hardly rubs rests where gravity no longer moves it',
+    core(
+      'swing/swingForces.ts',
+      'angle: bisect((at) => torque(at) * Math.sign(torque(before)), before, angle), ',
+      'angle, ',
+      'sheets/drift',
+    ),
+  ],
+  ['a balance that reads nought', core('sheets/drift/drift.ts', 'Math.max(LEAST_FRICTION_NM, ', 'Math.max(0, ', 'sheets/drift')],
+  ['screws that hold nothing', core('sheets/load/hingeLoad.ts', 'if (asItIs.holdN === 0)', 'if (asItIs.holdN < 0)', 'sheets/load')],
+  [
+    'a chance is no more than one',
+    core(
+      'inference/expectation.ts',
+      'Math.min(1, known.probability + (chances[i] ?? 0))',
+      'known.probability + 1.1 * (chances[i] ?? 0)',
+      'inference/',
+    ),
+  ],
+  ['shape before sense', contract('engine/hingedShapes.ts', '!Array.isArray(hingeHeightsMm) || ', '', 'engine/requests')],
+  ['a body is read only where one is taken', server('routes/apiRouter.ts', 'takes === undefined ? [] : reading', 'reading', 'http/guards')],
+  [
+    'a call open from before',
+    server('record/callViews.ts', ` OR ("scheduledFor" < ? AND "state" = 'open')`, ' OR (1 = 0 AND ? = 0)', 'record/callViews'),
+  ],
+  [
+    'all since an open call',
+    server('record/callViews.ts', 'Math.max(LAST_CALLS, own.filter', 'Math.min(LAST_CALLS, own.filter', 'record/callViews'),
+  ],
+  ['a record of later is kept', field('offline/workingSet.ts', '?? 0) < askedAt', '?? 0) < Infinity', 'offline/workingSet')],
+  ['confirmed on the way', field('offline/workingSet.ts', 'history.calls.map(broughtUp)', 'history.calls', 'offline/workingSet')],
+  ['older visits stay', field('offline/workingSet.ts', 'if (!isLonger) ', '', 'offline/workingSet')],
+  [
+    'the first form of planing',
+    field('offline/upgradeWrites.ts', '({ fromMm: null, toMm: null, ...body })', 'body', 'offline/earlierForms'),
   ],
   [
     'two cams of a keep are turned in turn',

@@ -45,6 +45,11 @@ describe('names', () => {
 describe('a body', () => {
   const post = (text: string) => request(appWith()).post('/api/engine/hinged.plan').type('json').send(text);
 
+  it('is not looked at where none is taken', async () => {
+    const broken = () => request(appWith()).get('/api/health').set('Content-Type', 'application/json').send('{');
+    await broken().expect(200);
+  });
+
   it('nested without end is refused and ends nothing', async () => {
     const answer = await post(`{"door":${'['.repeat(2200)}${']'.repeat(2200)}}`).expect(422);
     expect(fieldsOf(answer)).toEqual([expect.stringMatching(/^door\.0\.0/)]);
