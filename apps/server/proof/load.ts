@@ -44,7 +44,7 @@ console.log(
 );
 
 for (const size of [LIST_CALLS, calls]) {
-  const book: Book = { callIds: [], doorIds: [] };
+  const book: Book = { callIds: [], doorIds: [], lastDue: '' };
   const fill = async (file: string) => void Object.assign(book, await fillBook(file, size));
   const figures = await served(fill, ({ url }, file) => againstSql(url, file, book));
   console.log(`${size} calls`);

@@ -36,8 +36,12 @@ const CALL = `
 
 const READINGS = `SELECT r.* FROM reading r JOIN reading_set t ON t.id = r."setId" WHERE t."callId" = ?`;
 
+const WORKED_ON = `
+  SELECT r.* FROM reading r JOIN reading_set t ON t.id = r."setId" JOIN call c ON c.id = t."callId"
+  WHERE c."doorId" IN (SELECT "doorId" FROM call WHERE "scheduledFor" >= ? OR "state" = 'open')`;
+
 /** The reads of the app, in the middle of the book. */
-function reads({ callIds, doorIds }: Book): Compared[] {
+function reads({ callIds, doorIds, lastDue }: Book): Compared[] {
   const call = callIds[Math.floor(callIds.length / 2)] ?? '';
   const door = doorIds[Math.floor(doorIds.length / 2)] ?? '';
   const [from, to, end] = ['2026-01-10T00:00:00.000Z', '2026-01-11T00:00:00.000Z', '2026-01-13T00:00:00.000Z'];
@@ -50,6 +54,14 @@ function reads({ callIds, doorIds }: Book): Compared[] {
     {
       ...{ says: 'a door’s history', path: pathOf(ROUTES.doorHistory, { id: door }), values: [door] },
       sql: `SELECT r.* FROM reading r JOIN reading_set t ON t.id = r."setId" JOIN call c ON c.id = t."callId" WHERE c."doorId" = ?`,
+    },
+    {
+      ...{
+        says: 'what the day needs',
+        path: `${pathOf(ROUTES.workingSet)}?from=${lastDue}&to=9999-01-01T00:00:00.000Z`,
+        values: [lastDue],
+      },
+      sql: WORKED_ON,
     },
     { says: 'a card', path: pathOf(recordRoutes('calls').read, { id: call }), sql: 'SELECT * FROM call WHERE id = ?', values: [call] },
     ...(['sites', 'doors', 'calls', 'readings'] as const).map((kind) => ({

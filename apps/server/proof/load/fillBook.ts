@@ -13,10 +13,14 @@ const FIRST_DAY = Date.parse('2026-01-05T00:00:00.000Z');
 const CALLS_OF_A_DOOR = 5;
 const DOORS_OF_A_SITE = 4;
 const READINGS_OF_A_CALL = 6;
+/** The last so many are still to be done. */
+const STILL_OPEN = 60;
 
 export interface Book {
   callIds: string[];
   doorIds: string[];
+  /** When the last call is due. */
+  lastDue: string;
 }
 
 /** Fills a database with years of calls, each with a walk-round and a piece of work, past the server, as it keeps them. */
@@ -25,7 +29,7 @@ export async function fillBook(file: string, calls: number): Promise<Book> {
   const db = new Database(file);
   db.pragma('journal_mode = WAL');
   const insert = inserting(db);
-  const book: Book = { callIds: [], doorIds: [] };
+  const book: Book = { callIds: [], doorIds: [], lastDue: '' };
   db.transaction(() => {
     let { site, door } = exampleRecords();
     for (let n = 0; n < calls; n += 1) {
@@ -36,11 +40,13 @@ export async function fillBook(file: string, calls: number): Promise<Book> {
         insert('doors', door);
         book.doorIds.push(door.id);
       }
-      insert('calls', { ...call, doorId: door.id, scheduledFor: new Date(FIRST_DAY + n * CALL_EVERY_MS).toISOString() });
+      const scheduledFor = new Date(FIRST_DAY + n * CALL_EVERY_MS).toISOString();
+      insert('calls', { ...call, doorId: door.id, scheduledFor, state: n < calls - STILL_OPEN ? 'done' : 'open' });
       insert('reading-sets', set);
       for (let i = 0; i < READINGS_OF_A_CALL; i += 1) insert('readings', { ...reading, id: v7() });
       insert('adjustments', adjustment);
       book.callIds.push(call.id);
+      book.lastDue = scheduledFor;
     }
   })();
   db.close();

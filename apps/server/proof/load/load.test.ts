@@ -14,7 +14,7 @@ const countIn = (file: string, table: string) => {
 };
 
 it('a book that was filled is one the server reads', async () => {
-  let book: Book = { callIds: [], doorIds: [] };
+  let book: Book = { callIds: [], doorIds: [], lastDue: '' };
   const fill = async (file: string) => {
     book = await fillBook(file, 23);
   };
