@@ -409,6 +409,15 @@ export const MUTATIONS = [
     ),
   ],
   [
+    'a plane makes its own edge right',
+    core(
+      'planning/searchPlans.ts',
+      'sum - edgeOutside(board, gaps, edge), asSet)',
+      'sum + 0 * edgeOutside(board, gaps, edge), asSet)',
+      'hinged/(searchPlans|plan|timberOff)',
+    ),
+  ],
+  [
     'what hardly rubs rests where gravity no longer moves it',
     core(
       'swing/swingForces.ts',

@@ -107,6 +107,13 @@ export function outsideBy(board: GapBoard, gaps: Float64Array, guard?: Guard): n
   return outside;
 }
 
+/** How far the figures of one edge are outside their limits, mm in all, its unevenness too. */
+export function edgeOutside(board: GapBoard, gaps: Float64Array, edge: string): number {
+  const own = board.onEdge[edge] ?? [];
+  const uneven = board.evenEdgeIds.includes(edge) ? unevenBy(board, gaps, own, 0) : 0;
+  return own.reduce((sum, i) => sum + stationOutside(board, gaps, i, 0), uneven);
+}
+
 /** How much the gaps of an edge may differ once the guard is off; half of what is allowed always may, mm. */
 export function evenAllowed({ evenWithin }: GapBoard, guard: number): number {
   return Math.max(evenWithin / 2, evenWithin - guard);

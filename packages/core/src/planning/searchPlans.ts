@@ -1,6 +1,6 @@
 import { planedOff, type PlaningLine } from '../model/planingLine';
 import { toEnd, type Stepwise } from '../stepwise';
-import { outsideBy, stationOutside, type GapBoard } from './board';
+import { edgeOutside, outsideBy, stationOutside, type GapBoard } from './board';
 import { leastMisfitToPay, leastToPay } from './leastToPay';
 import { offLineBeyond } from './misfit';
 import { planingLines } from './planingLines';
@@ -163,7 +163,10 @@ function judge(
   if (asSet + offLine / OUTSIDE_PRICE <= SEEN_FROM_MM) return;
   const isTooDear = (price: number) => workPrice + price + offLine >= worst();
   for (const { lines, price } of planingsOf(space, gaps, isTooDear)) {
-    if (lines.length > 0) withStrike(withPlaning(board, gaps, lines), workPrice + price, lines);
+    // A plane makes nothing right on another edge.
+    const elsewhere = lines.reduce((sum, { edge }) => sum - edgeOutside(board, gaps, edge), asSet);
+    if (lines.length > 0 && !isTooDear(price + OUTSIDE_PRICE * elsewhere - ROUNDING))
+      withStrike(withPlaning(board, gaps, lines), workPrice + price, lines);
   }
 }
 
