@@ -1,6 +1,7 @@
 import { pino } from 'pino';
 import type { AddressInfo } from 'node:net';
 import { createApp } from './app';
+import { engineThreads } from './engineRuns/engineThreads';
 import { checkDatabase, DatabaseFault, faultOf, holdDatabase, keepPrivate } from './record/databaseFile';
 import { openStore } from './record/openStore';
 
@@ -17,8 +18,10 @@ async function main(): Promise<void> {
   process.umask(0o077);
   const logger = pino({ level: LOG_LEVEL });
   const store = await openedStore(DATABASE);
+  const engine = engineThreads();
   const app = createApp({
     store,
+    engine,
     logger,
     names: ALLOWED_HOSTS.split(/[\s,]+/).filter((name) => name !== ''),
     ...(WEB_ROOT !== undefined && { webRoot: WEB_ROOT }),
@@ -32,6 +35,7 @@ async function main(): Promise<void> {
       process.exit(1);
     }
     const { port } = server.address() as AddressInfo;
+    void engine.prepare();
     process.stdout.write(`Proper Swing is at http://${HOST === '0.0.0.0' ? 'localhost' : HOST}:${port}\n`);
   });
   server.requestTimeout = REQUEST_MS;

@@ -92,3 +92,13 @@ it('what a function takes and gives is computed once', async () => {
   await request(app).get('/api/engine/no.such').expect(404);
   await store.destroy();
 });
+
+it('once prepared it answers as it does unprepared, and preparing twice does no harm', async () => {
+  const prepared = engineThreads(1);
+  await Promise.all([prepared.prepare(), prepared.prepare()]);
+  const task = { does: 'run', name: 'length.parse', input: { text: '3 mm' } } as const;
+  const unprepared = engineThreads(1);
+  expect(JSON.parse(await prepared.answer(task))).toEqual(JSON.parse(await unprepared.answer(task)));
+  await prepared.close();
+  await unprepared.close();
+});

@@ -22,15 +22,24 @@ export interface EngineThreads {
    * @throws HttpProblem 422 naming what is wrong with the request, 503 when too many wait already
    */
   answer: (task: EngineTask, signal?: AbortSignal) => Promise<string>;
+  /** Makes ready what the first question would else wait for; none need wait for it. */
+  prepare: () => Promise<void>;
   close: () => Promise<void>;
 }
 
 /** Threads are started when the engine is first asked, and one processor is left to answer everything else. */
 export function engineThreads(threads = Math.max(1, availableParallelism() - 1), waitingEach = WAITING_A_THREAD): EngineThreads {
   let opened: Promise<Tinypool> | undefined;
+  let script: Promise<string> | undefined;
+  const scriptMade = () => {
+    script ??= engineScript();
+    // What failed once may be tried again.
+    script.catch(() => (script = undefined));
+    return script;
+  };
   const open = async () =>
     new Tinypool({
-      filename: await engineScript(),
+      filename: await scriptMade(),
       minThreads: 0,
       maxThreads: threads,
       maxQueue: threads * waitingEach,
@@ -39,7 +48,6 @@ export function engineThreads(threads = Math.max(1, availableParallelism() - 1),
     });
   const pool = () => {
     opened ??= open();
-    // What failed once may be tried again.
     opened.catch(() => (opened = undefined));
     return opened;
   };
@@ -61,6 +69,9 @@ export function engineThreads(threads = Math.max(1, availableParallelism() - 1),
         })) as EngineOutcome;
       if ('json' in outcome) return outcome.json;
       throw problem(422, outcome.title, outcome.message, outcome.errors);
+    },
+    prepare: async () => {
+      await scriptMade().catch(() => undefined);
     },
     close: async () => {
       await (await opened)?.destroy();
