@@ -12,7 +12,7 @@ import {
 } from '@proper-swing/contract';
 import type { DataSource } from 'typeorm';
 import { writeCursor, type CallCursor } from './cursor';
-import { idList, ONE_OF, readRow, readRows } from './readRows';
+import { idList, ONE_OF, readRow, readRows, whereAll } from './readRows';
 
 /** Reads calls together with the door, the site and all that was written on them. */
 export interface CallViews {
@@ -140,9 +140,8 @@ export function callViews(source: DataSource): CallViews {
       const { scheduledFor, id } = cursor;
       asked.push({ holds: `("scheduledFor", "id") ${order === 'ASC' ? '>' : '<'} (?, ?)`, values: [scheduledFor, id] });
     }
-    const where = asked.length === 0 ? '' : `WHERE ${asked.map(({ holds }) => holds).join(' AND ')}`;
-    const rest = `${where} ORDER BY "scheduledFor" ${order}, "id" ${order} LIMIT ?`;
-    return readRows(manager, 'calls', rest, [...asked.flatMap(({ values }) => values), limit + 1]);
+    const { where, values } = whereAll(asked);
+    return readRows(manager, 'calls', `${where} ORDER BY "scheduledFor" ${order}, "id" ${order} LIMIT ?`, [...values, limit + 1]);
   };
 
   return {

@@ -16,6 +16,18 @@ export const ONE_OF = 'IN (SELECT value FROM json_each(?))';
 
 export const idList = (ids: readonly string[]): string => JSON.stringify(ids);
 
+/** Something that is to hold of a row, with a question mark for its values. */
+export interface Condition {
+  holds: string;
+  values: readonly (string | number)[];
+}
+
+/** The `WHERE` of rows of which all of these hold, and its values; of every row where there are none. */
+export function whereAll(conditions: readonly Condition[]): { where: string; values: (string | number)[] } {
+  const where = conditions.length === 0 ? '' : `WHERE ${conditions.map(({ holds }) => holds).join(' AND ')}`;
+  return { where, values: conditions.flatMap(({ values }) => values) };
+}
+
 /**
  * Reads records of a kind. The SQL is written out rather than built by TypeORM's finders, which takes longer each time than SQLite does to answer.
  *

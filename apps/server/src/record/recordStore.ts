@@ -4,7 +4,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { In, MoreThan, type DataSource, type EntityManager, type ObjectLiteral, type Repository } from 'typeorm';
 import { HttpProblem, problem } from '../http/httpProblem';
 import { committing, type Committing } from './committing';
-import { readRow, readRows } from './readRows';
+import { readRow, readRows, whereAll } from './readRows';
 import { CARD_REVISION, table } from './tables';
 
 type Body = RecordBodies[RecordKind];
@@ -73,12 +73,10 @@ export function recordStore(source: DataSource, { run }: Committing = committing
     },
     get: (kind, id) => readRow(source.manager, kind, id),
     list: async (kind, { cursor, limit, parentId }) => {
-      const asked = [
-        { holds: '"id" > ?', value: cursor },
-        { holds: `"${kind.parent?.field}" = ?`, value: kind.parent && parentId },
-      ].flatMap(({ holds, value }) => (value === undefined ? [] : [{ holds, value }]));
-      const where = asked.length === 0 ? '' : `WHERE ${asked.map(({ holds }) => holds).join(' AND ')}`;
-      const values = asked.map(({ value }) => value);
+      const { where, values } = whereAll([
+        ...(cursor === undefined ? [] : [{ holds: '"id" > ?', values: [cursor] }]),
+        ...(kind.parent === undefined || parentId === undefined ? [] : [{ holds: `"${kind.parent.field}" = ?`, values: [parentId] }]),
+      ]);
       const found = await readRows(source.manager, kind.kind, `${where} ORDER BY "id" LIMIT ?`, [...values, limit + 1]);
       const items = found.slice(0, limit);
       const last = items[items.length - 1];
