@@ -7,6 +7,7 @@ import { callApi } from './api';
 import { historyWith, summariesWith, waitingOf, withWaiting } from './overlay';
 import { KEYS } from './keys';
 import { useLaidOver, useReachable } from './useOutbox';
+import { hasFailedStill } from './useReadsFailing';
 
 /** A list that could not be had is asked for again after this, ms. */
 const FAILED_AGAIN_MS = 5000;
@@ -28,7 +29,7 @@ export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
   const from = addDays(today, -DAYS_BACK).toISOString();
   const to = addDays(today, DAYS_AHEAD).toISOString();
   const isReachable = useReachable();
-  const { data, isFetching, isError, isPaused, dataUpdatedAt, errorUpdateCount } = useQuery({
+  const { data, isFetching, isPaused, status, dataUpdatedAt, errorUpdateCount } = useQuery({
     queryKey: KEYS.summaries(from, to),
     queryFn: () => everyPage<CallSummary>(`${PATHS.callSummaries}?from=${from}&to=${to}`),
     placeholderData: keepPreviousData,
@@ -37,8 +38,7 @@ export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
     refetchInterval: ({ state: { status } }) => (status === 'error' ? FAILED_AGAIN_MS : false),
   });
   const items = useMemo(() => summariesWith(data?.items ?? [], waiting), [data, waiting]);
-  // While it is asked for once more, what failed has failed still.
-  const failed = isError || isPaused || !isReachable || (dataUpdatedAt === 0 && errorUpdateCount > 0);
+  const failed = isPaused || !isReachable || hasFailedStill({ status, dataUpdatedAt, errorUpdateCount });
   const state = failed ? 'failed' : isFetching && data === undefined ? 'asking' : 'here';
   return { items, inStep: { state, ...(dataUpdatedAt > 0 && { at: new Date(dataUpdatedAt) }) } };
 }

@@ -7,16 +7,21 @@ import { queryClient } from './queryClient';
 export function useReadsFailing(): boolean {
   const cache = queryClient.getQueryCache();
   return useSyncExternalStore(
-    (listener) => cache.subscribe(listener),
+    // Of what is not shown nothing changes here: many answers may come at once.
+    (listener) => cache.subscribe(({ query, type }) => (query.isActive() || type === 'observerRemoved') && listener()),
     () => isFailing(cache),
     () => false,
   );
 }
 
-const isFailing = (cache: QueryCache): boolean => cache.getAll().some((query) => query.isActive() && hasFailed(query.state));
+const isFailing = (cache: QueryCache): boolean =>
+  cache.getAll().some((query) => query.isActive() && !(query.state.error instanceof RefusedError) && hasFailedStill(query.state));
 
-/** While it is asked for once more, what failed has failed still. */
-function hasFailed({ status, error, dataUpdatedAt, errorUpdateCount }: QueryState): boolean {
-  if (error instanceof RefusedError) return false;
+/** Whether something was asked for in vain, the last time: while it is asked for once more, it still has been. */
+export function hasFailedStill({
+  status,
+  dataUpdatedAt,
+  errorUpdateCount,
+}: Pick<QueryState, 'status' | 'dataUpdatedAt' | 'errorUpdateCount'>): boolean {
   return status === 'error' || (dataUpdatedAt === 0 && errorUpdateCount > 0);
 }
