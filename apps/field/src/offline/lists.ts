@@ -29,7 +29,7 @@ export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
   const from = addDays(today, -DAYS_BACK).toISOString();
   const to = addDays(today, DAYS_AHEAD).toISOString();
   const isReachable = useReachable();
-  const { data, isFetching, isPaused, status, dataUpdatedAt, errorUpdateCount } = useQuery({
+  const { data, isPaused, status, dataUpdatedAt, errorUpdateCount } = useQuery({
     queryKey: KEYS.summaries(from, to),
     queryFn: () => everyPage<CallSummary>(`${PATHS.callSummaries}?from=${from}&to=${to}`),
     placeholderData: keepPreviousData,
@@ -39,7 +39,7 @@ export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
   });
   const items = useMemo(() => summariesWith(data?.items ?? [], waiting), [data, waiting]);
   const failed = isPaused || !isReachable || hasFailedStill({ status, dataUpdatedAt, errorUpdateCount });
-  const state = failed ? 'failed' : isFetching && data === undefined ? 'asking' : 'here';
+  const state = failed ? 'failed' : data === undefined ? 'asking' : 'here';
   return { items, inStep: { state, ...(dataUpdatedAt > 0 && { at: new Date(dataUpdatedAt) }) } };
 }
 
