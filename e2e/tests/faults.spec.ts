@@ -81,7 +81,7 @@ test('an update of the app with writes waiting: they wait in the next one, which
   await page.route('**/api/**', (route) => route.abort());
   await page.evaluate(() => navigator.serviceWorker.getRegistration().then((found) => found?.update()));
   await page.getByTestId('take-newer').click();
-  await expect.poll(() => page.evaluate(() => document.querySelector('meta[name=next]') !== null).catch(() => false)).toBe(true);
+  await expect(page.locator('meta[name=next]')).toBeAttached({ timeout: 30_000 });
   await expect(page.getByTestId('gap-latch.mid')).toHaveText('2.6');
   await expect(page.getByTestId('save-sign')).toHaveText('2 kept here');
   await page.unroute('**/api/**');

@@ -55,6 +55,29 @@ describe('a newer program', () => {
     expect(worker.posted).toEqual([{ type: 'SKIP_WAITING' }]);
     expect(reload).not.toHaveBeenCalled();
     container.heard['controllerchange']?.();
+    worker.state = 'activated';
+    worker.heard['statechange']?.();
     expect(reload).toHaveBeenCalledTimes(1);
+  });
+
+  it('opens when the program says that it runs, and at the latest after five seconds', () => {
+    jest.useFakeTimers();
+    browser({});
+    const worker = newerWorker();
+    worker.state = 'installed';
+    watchForNewer({ waiting: worker, installing: null, ...listening() } as never);
+    const reload = jest.fn();
+    takeNewer(reload);
+    worker.state = 'activated';
+    worker.heard['statechange']?.();
+    expect(reload).toHaveBeenCalledTimes(1);
+
+    const unheard = jest.fn();
+    takeNewer(unheard);
+    jest.advanceTimersByTime(4_999);
+    expect(unheard).not.toHaveBeenCalled();
+    jest.advanceTimersByTime(1);
+    expect(unheard).toHaveBeenCalledTimes(1);
+    jest.useRealTimers();
   });
 });

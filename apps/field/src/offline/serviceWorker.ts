@@ -38,12 +38,27 @@ export function hasNewer(): boolean {
 /** Tells when a newer program has been fetched and waits for the pages of this one to go. */
 export const onNewer = changes.listen;
 
-/** Lets the newer program take over, and opens this page with it. */
+/** A browser that says nothing of a change of program: the page is opened again after this long, ms. */
+const LONGEST_CHANGE_MS = 5_000;
+
+/** Lets the newer program take over, and opens this page with it: a tap on it is never without an answer. */
 export function takeNewer(reload: () => void = () => window.location.reload()): void {
-  if (waiting === undefined) {
+  const newer = waiting;
+  if (newer === undefined) {
     reload();
     return;
   }
-  navigator.serviceWorker.addEventListener('controllerchange', reload, { once: true });
-  waiting.postMessage({ type: 'SKIP_WAITING' });
+  let isOpened = false;
+  const open = () => {
+    if (isOpened) return;
+    isOpened = true;
+    clearTimeout(late);
+    reload();
+  };
+  const late = setTimeout(open, LONGEST_CHANGE_MS);
+  navigator.serviceWorker.addEventListener('controllerchange', open);
+  newer.addEventListener('statechange', () => {
+    if (newer.state === 'activated') open();
+  });
+  newer.postMessage({ type: 'SKIP_WAITING' });
 }
