@@ -2,7 +2,8 @@ import { HATCH, hatch, sunkPeg, type Hatch } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
 import { believe } from './believe';
-import { DOUBT_DECIDING_FROM_SD, doubtfulReadings } from './doubtful';
+import { toEnd } from '../stepwise';
+import { DOUBT_DECIDING_FROM_SD, doubtfulReadings, doubtsOf } from './doubtful';
 import { expectAt } from './expectation';
 import type { Observations } from './observed';
 
@@ -47,6 +48,20 @@ it('the worst is set aside before the rest are judged, three at most', () => {
   const told = doubtfulReadings(all, believe(modelOf(wild, hatch), all));
   expect(told.length).toBeLessThanOrEqual(3);
   expect(told.map(({ station }) => station)).toEqual([...new Set(told.map(({ station }) => station))]);
+});
+
+it('a nearer limit asked after a wider one goes on from it, with a pause before and after each new estimate', () => {
+  const slip = read(2, 2.3, 9, 2.65, 3.6);
+  const belief = believe(model, slip);
+  const doubts = doubtsOf(slip, belief);
+  const stations = (fromSd?: number) => doubtfulReadings(slip, belief, fromSd).map(({ station }) => station);
+  const wide = toEnd(doubts());
+  expect(wide.map(({ station }) => station)).toEqual(stations());
+  const inSteps = doubts(0.1);
+  const pauses = [inSteps.next(), inSteps.next(), inSteps.next()].map(({ done }) => done);
+  expect(pauses).toEqual([false, false, true]);
+  expect(toEnd(doubts(0.1)).map(({ station }) => station)).toEqual(stations(0.1));
+  expect(stations(0.1).length).toBeGreaterThan(wide.length);
 });
 
 it('what was taken again and found so is the rim itself: it is not doubted, and the rest of the rim does not follow it', () => {

@@ -2,6 +2,7 @@ import type { Names } from '../model/names';
 import { project } from '../numbers/gaussian';
 import { mixSpreads } from '../numbers/mixture';
 import { logNormalDensity, logSumExp } from '../numbers/normal';
+import { toEnd, type Stepwise } from '../stepwise';
 import type { Belief } from './belief';
 import { believe } from './believe';
 import type { Observations } from './observed';
@@ -23,22 +24,35 @@ export const DOUBT_DECIDING_FROM_SD = 2;
 /** More than this many at once means the door, not the gauge. */
 const MOST_DOUBTED = 3;
 
-/**
- * Readings to take again, worst first; what was taken again already is not doubted. The worst is set aside before the rest are judged, so that one slip does not
- * throw doubt on its neighbours.
- */
+/** Readings to take again, worst first; what was taken again already is not doubted. */
 export function doubtfulReadings(observed: Observations, belief: Belief, fromSd = DOUBT_FROM_SD): DoubtfulReading[] {
-  const doubted: DoubtfulReading[] = [];
+  return toEnd(doubtsOf(observed, belief)(fromSd));
+}
+
+/**
+ * The same a piece at a time, for limits asked one after the other. The worst is set aside before the rest are judged, so that one slip
+ * does not throw doubt on its neighbours; which is the worst does not hang on the limit, so that a nearer limit goes on from a wider one.
+ */
+export function doubtsOf(observed: Observations, belief: Belief): (fromSd?: number) => Stepwise<DoubtfulReading[]> {
+  const worstFirst: DoubtfulReading[] = [];
   let rest = observed;
   let held = belief;
-  while (doubted.length < MOST_DOUBTED) {
-    const worst = worstReading(held, fromSd);
-    if (worst === undefined) break;
-    doubted.push(worst);
-    rest = without(rest, worst.station);
-    held = believe(belief.model, rest);
-  }
-  return doubted;
+  return function* beyond(fromSd = DOUBT_FROM_SD) {
+    const isBeyond = (each: DoubtfulReading) => offBy(each) > fromSd;
+    while (worstFirst.length < MOST_DOUBTED && worstFirst.every(isBeyond)) {
+      const last = worstFirst.at(-1);
+      if (last !== undefined) {
+        yield 0;
+        rest = without(rest, last.station);
+        held = believe(belief.model, rest);
+        yield 0;
+      }
+      const worst = worstReading(held);
+      if (worst === undefined) break;
+      worstFirst.push(worst);
+    }
+    return worstFirst.filter(isBeyond);
+  };
 }
 
 /** What was observed but for one of the readings taken last. */
@@ -51,10 +65,10 @@ export function without(observed: Observations, station: string): Observations {
 }
 
 /**
- * The reading furthest from what the rest predict, if over the limit. Leaving one out is exact and needs no new
+ * The reading furthest from what the rest predict. Leaving one out is exact and needs no new
  * estimate: dividing a normal belief by the reading's own likelihood gives variance 1/(1/v − 1/R).
  */
-function worstReading({ held, latest, model }: Belief, fromSd: number): DoubtfulReading | undefined {
+function worstReading({ held, latest, model }: Belief): DoubtfulReading | undefined {
   const judged = latest.flatMap((reading) => {
     if (reading.mm === undefined || reading.isSure) return [];
     const readMm = reading.mm;
@@ -71,6 +85,8 @@ function worstReading({ held, latest, model }: Belief, fromSd: number): Doubtful
     const sdMm = Math.sqrt(variance);
     return [{ station: reading.station, readMm, expectedMm: mean, sdMm }];
   });
-  const offBy = ({ readMm, expectedMm, sdMm }: DoubtfulReading) => Math.abs(readMm - expectedMm) / sdMm;
-  return judged.filter((j) => offBy(j) > fromSd).sort((a, b) => offBy(b) - offBy(a))[0];
+  return judged.sort((a, b) => offBy(b) - offBy(a))[0];
 }
+
+/** How far off a reading is, in standard deviations. */
+const offBy = ({ readMm, expectedMm, sdMm }: DoubtfulReading) => Math.abs(readMm - expectedMm) / sdMm;

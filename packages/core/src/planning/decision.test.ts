@@ -28,7 +28,7 @@ const after: After = {
   leadChance: 0.9,
   isDeniedFree: false,
   looksLeft: () => false,
-  somewhatDoubted: () => 0,
+  somewhatDoubted: 0,
   soleLooks: () => 0,
   triesToRepeat: () => 0,
   looksBeforeCutting: () => 0,
@@ -40,7 +40,7 @@ const far: Candidate = { ...worked, found: plan({ settings: [setting(2)], outsid
 
 it('heavy work that rests on one look has it looked at again, after readings that are doubted', () => {
   expect(late({ soleLooks: () => 1 })).toBe('look again');
-  expect(late({ soleLooks: () => 1, first: far, chosen: [far], somewhatDoubted: () => 1 })).toBe('read again');
+  expect(late({ soleLooks: () => 1, first: far, chosen: [far], somewhatDoubted: 1 })).toBe('read again');
   expect(late({ soleLooks: () => 1, isWaiting: true })).toBe('wait');
   // A good door is not called so while one look makes something likely that does harm unseen.
   expect(early({ needsNothing: true, looksToTakeAgain: () => ['pins'] })).toBe('look again');
@@ -119,12 +119,12 @@ describe('once every way has been tried', () => {
   });
 
   it('and not before a reading that only somewhat fits the others has been taken again', () => {
-    expect(late({ first: far, chosen: [far], somewhatDoubted: () => 1 })).toBe('read again');
-    expect(late({ somewhatDoubted: () => 1 })).toBe('cures');
+    expect(late({ first: far, chosen: [far], somewhatDoubted: 1 })).toBe('read again');
+    expect(late({ somewhatDoubted: 1 })).toBe('cures');
     // Nor is the frame or timber touched for it.
     const cut: Candidate = { ...worked, found: plan({ planed: [{ edge: 'rim', fromMm: 1, toMm: 1 }] }) };
     const onFrame = (first: number): Candidate => ({ ...worked, cures: [{ ...action('glue'), minutes: { first, each: 0 } }] });
-    const doubted = (first: Candidate) => late({ first, chosen: [first], somewhatDoubted: () => 1 });
+    const doubted = (first: Candidate) => late({ first, chosen: [first], somewhatDoubted: 1 });
     expect([doubted(cut), doubted(onFrame(45)), doubted(onFrame(44))]).toEqual(['read again', 'read again', 'cures']);
   });
 

@@ -26,11 +26,15 @@ export interface Before {
   looksToTakeAgain: () => string[];
 }
 
-/** What is known once every way has been tried. */
-export interface After {
+/** The plans chosen, the first of them, and the door left as it is. */
+interface Weighed {
   chosen: readonly Candidate[];
   first: Candidate;
   leftAlone: Candidate;
+}
+
+/** What is known once every way has been tried. */
+export interface After extends Weighed {
   /** The first plan does what was found undone. */
   isUndone: boolean;
   isWaiting: boolean;
@@ -42,7 +46,7 @@ export interface After {
   isDeniedFree: boolean;
   looksLeft: () => boolean;
   /** Readings that stand somewhat against the others: enough to look twice before the door is given up. */
-  somewhatDoubted: () => number;
+  somewhatDoubted: number;
   /** Looks on which alone the heavy work of the first plan rests. */
   soleLooks: () => number;
   /** Looks untaken that may find what needs no cutting, where the first plan cuts at a place. */
@@ -112,13 +116,13 @@ const isHeavy = ({ cures, found }: Candidate) => found.planed.length > 0 || cure
 const BETTERS_BY = 0.05;
 const BETTERS_BY_MM = 0.5;
 
-function betters({ first, leftAlone }: After): boolean {
+function betters({ first, leftAlone }: Weighed): boolean {
   const treats = first.cures.length + first.sides.length > 0;
   const isLikelier = share(first.isTrue) >= share(leftAlone.isTrue) + BETTERS_BY;
   return treats || isLikelier || leftAlone.found.outside - first.found.outside >= BETTERS_BY_MM;
 }
 
-function fallsShort(after: After): boolean {
+function fallsShort(after: Weighed): boolean {
   const { chosen, first } = after;
   return (
     !hasWork(first) ||
@@ -126,6 +130,9 @@ function fallsShort(after: After): boolean {
     chosen.every(({ found, verdict, isTrue }) => found.outside > DOES_WITHIN_MM && (verdict === 'book' || share(isTrue) < FREE_FLOOR))
   );
 }
+
+/** The door is given up, or its frame or timber touched: not for a reading that only somewhat fits. */
+export const restsOnReadings = (after: Weighed): boolean => fallsShort(after) || isHeavy(after.first);
 
 /** In order; the last always holds. */
 export const RULES_AFTER: readonly DecisionRule<After>[] = [
@@ -164,7 +171,7 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
     outcome: 'read again',
     because:
       'No door is given up, nor its frame or timber touched, for a reading that only somewhat fits the others: it is read twice first.',
-    holds: (situation) => (fallsShort(situation) || isHeavy(situation.first)) && situation.somewhatDoubted() > 0,
+    holds: (situation) => restsOnReadings(situation) && situation.somewhatDoubted > 0,
   },
   {
     outcome: 'look again',

@@ -20,6 +20,7 @@ export interface DrawnDoor {
 export function drawDoors(belief: Belief, board: GapBoard, random: RandomStream, count: number): DrawnDoor[] {
   const { model, space } = belief;
   const roots = belief.held.map(({ posterior }) => choleskyOf(posterior.cov, posterior.mean.length));
+  const along = new Map<number, Float64Array>();
   return Array.from({ length: count }, () => {
     const h = pick(belief, random.uniform());
     const held = belief.held[h] ?? belief.held[0];
@@ -31,7 +32,9 @@ export function drawDoors(belief: Belief, board: GapBoard, random: RandomStream,
       const direction = space.directions[place];
       if (direction === undefined) return;
       const magnitude = state[model.layout.magnitudeAt(k)] ?? 0;
-      const moved = gapChanges(board, model, direction.along).map((change) => change * magnitude);
+      const changes = along.get(place) ?? gapChanges(board, model, direction.along);
+      along.set(place, changes);
+      const moved = changes.map((change) => change * magnitude);
       const known = faults.get(direction.cause.id);
       faults.set(direction.cause.id, known === undefined ? moved : known.map((mm, i) => mm + (moved[i] ?? 0)));
     });

@@ -1,5 +1,5 @@
 import type { Belief } from '../inference/belief';
-import { DOUBT_DECIDING_FROM_SD, doubtfulReadings } from '../inference/doubtful';
+import { DOUBT_DECIDING_FROM_SD, doubtsOf } from '../inference/doubtful';
 import { causeChances, expectAt } from '../inference/expectation';
 import { oddOnEdge } from '../inference/oddOnEdge';
 import type { Observations } from '../inference/observed';
@@ -7,6 +7,7 @@ import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import { seededRandom } from '../numbers/seededRandom';
+import type { Stepwise } from '../stepwise';
 import { leftLoose, leftUndone, undoneSeenOnce } from './atOnce';
 import { boardWithoutGaps, gapBoard, meetingAsIs, type GapBoard } from './board';
 import { candidate, nothingSet, untreated, type Candidate, type Trial } from './candidate';
@@ -55,18 +56,20 @@ export interface Facts extends Before {
   /** Stations that nobody has read since the work done last and that can be got to. */
   toRead: readonly string[];
   /** Readings to take again before the door is given up, or its frame or timber touched. */
-  somewhatDoubtful: () => Correction['doubtful'];
+  somewhatDoubtful: () => Stepwise<Correction['doubtful']>;
   /** What is told whatever is decided. */
   said: Pick<Correction, 'binds' | 'cause' | 'unknown' | 'doubtful' | 'tryAgain' | 'ruledOut'>;
 }
 
-export function factsOf(observed: Observations, belief: Belief, { without = [], seed = 1, draws = DRAWS }: PlanOptions): Facts {
+/** All that a decision goes by, a piece at a time. */
+export function* factsOf(observed: Observations, belief: Belief, { without = [], seed = 1, draws = DRAWS }: PlanOptions): Stepwise<Facts> {
   const { model } = belief;
   const rulings = rulingsOn(belief, without);
   const inOrder = foundInOrder(belief, observed);
   // Where only a side is told of and no gap was read, no gap is judged, and none worked on.
   const judgesGaps = isGapRead(model, observed) || !isSideTold(model, observed);
   const asLimited = judgesGaps ? gapBoard(model, edgesRead(model, observed)) : boardWithoutGaps(model);
+  yield 0;
   const drawn = drawDoors(belief, asLimited, seededRandom(seed), draws);
   const board = inOrder.has(model.tables.meeting.station) ? meetingAsIs(asLimited, drawn) : asLimited;
   const trial: Trial = {
@@ -76,6 +79,7 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
     misfitNow: misfitAfter(model.placeLine, shiftsDone(belief)),
     beside: { sides: model.tables.sides, judged: judgedSides(model, observed), inOrder, work: heldSides(belief, observed) },
   };
+  yield 0;
   const leftAlone = asItIs(trial);
   const isSuspected = causeChances(belief).some(({ id, probability }) => probability >= SUSPECTED_FROM && id !== model.tables.soundCause);
   const isGood = isGoodAsItIs(leftAlone, model.letStandMm, isSuspected);
@@ -93,15 +97,18 @@ export function factsOf(observed: Observations, belief: Belief, { without = [], 
   const deniedOnce = denying.map(({ finding }) => finding);
   const unknown = readFirst(observed, belief, board);
   const atOnceWork = unknown.length > 0 ? [...undoneWork, ...leftLoose(belief, observed, allowed)] : undoneWork;
-  const doubtedFrom = (sd?: number) => doubtfulReadings(observed, belief, sd).filter(({ station }) => isPlannedBy(station, trial));
-  const doubtful = doubtedFrom();
+  const doubts = doubtsOf(observed, belief);
+  function* doubtedFrom(sd?: number): Stepwise<Correction['doubtful']> {
+    return (yield* doubts(sd)).filter(({ station }) => isPlannedBy(station, trial));
+  }
+  const doubtful = yield* doubtedFrom();
   return {
     ...{ observed, belief, board, trial, leftAlone, isGood, treat, allowed, undoneWork, atOnceWork, isSureOfUndone, isDeniedFree, asWell },
     toRead: unreadOf(model, observed),
-    somewhatDoubtful: () => {
+    *somewhatDoubtful() {
       const odd = oddOnEdge(observed, belief, DOUBT_DECIDING_FROM_SD);
       const known = new Set(odd.map(({ station }) => station));
-      return [...odd, ...doubtedFrom(DOUBT_DECIDING_FROM_SD).filter(({ station }) => !known.has(station))];
+      return [...odd, ...(yield* doubtedFrom(DOUBT_DECIDING_FROM_SD)).filter(({ station }) => !known.has(station))];
     },
     looksToTakeAgain: once(() =>
       belief.done.length > 0

@@ -9,7 +9,7 @@ import { waitsForDrying, type Candidate } from './candidate';
 import { candidatesFor } from './candidates';
 import { bestFor, equalWork, furtherPlans, inTheRunning, leastWork, worthTheirTimber, worthTrying } from './choose';
 import type { Correction, PlanOptions, PlanOutcome } from './correction';
-import { decide, isHeavyWork, KNOWN_FROM, RULES_AFTER, RULES_BEFORE } from './decision';
+import { decide, isHeavyWork, KNOWN_FROM, restsOnReadings, RULES_AFTER, RULES_BEFORE } from './decision';
 import { factsOf, type Facts } from './facts';
 import { lostPlans } from './lostPlans';
 import { once } from './once';
@@ -34,8 +34,10 @@ import { withReasons } from './sameAgain';
  *
  * @throws DomainError when a reading or a finding makes no sense
  */
-export function planningOf(model: DoorModel, observed: Observations, options: PlanOptions = {}): Stepwise<Correction> {
-  return planning(observed, believe(model, observed), options);
+export function* planningOf(model: DoorModel, observed: Observations, options: PlanOptions = {}): Stepwise<Correction> {
+  const belief = believe(model, observed);
+  yield 0;
+  return yield* planning(observed, belief, options);
 }
 
 /** The same at once, for a belief that is already there. */
@@ -44,9 +46,9 @@ export function planFor(observed: Observations, belief: Belief, options: PlanOpt
 }
 
 function* planning(observed: Observations, belief: Belief, options: PlanOptions): Stepwise<Correction> {
-  const facts = factsOf(observed, belief, options);
+  const facts = yield* factsOf(observed, belief, options);
   const early = decide(RULES_BEFORE, facts);
-  return early === undefined ? yield* searched(facts) : withoutSearch(facts, early.outcome);
+  return early === undefined ? yield* searched(facts) : yield* withoutSearch(facts, early.outcome);
 }
 
 /** What is said while too little is known to speak of what setting can do. */
@@ -56,7 +58,7 @@ const KNOWS_LITTLE: readonly PlanOutcome[] = ['measure first', 'read again', 'lo
 const STAYS_SO: readonly PlanOutcome[] = ['true', 'done', 'check all round'];
 
 /** What is said where a rule decides before anything is searched for. */
-function withoutSearch(facts: Facts, outcome: PlanOutcome): Correction {
+function* withoutSearch(facts: Facts, outcome: PlanOutcome): Stepwise<Correction> {
   const { belief, board, trial, leftAlone, treat, atOnceWork } = facts;
   const isAtOnce = outcome === 'at once';
   const isKnown = !isAtOnce && !KNOWS_LITTLE.includes(outcome);
@@ -64,7 +66,7 @@ function withoutSearch(facts: Facts, outcome: PlanOutcome): Correction {
     ...facts.said,
     outcome,
     lookAgain: outcome === 'look again' ? facts.looksToTakeAgain() : [],
-    plans: planned(facts, [['quickest', isAtOnce ? doneAtOnce(trial, atOnceWork) : leftAlone]], []),
+    plans: yield* planned(facts, [['quickest', isAtOnce ? doneAtOnce(trial, atOnceWork) : leftAlone]], []),
     settingAlone: isKnown ? settingAloneOf(belief.model, [], leftAlone) : { can: false, chanceTrue: 0 },
     lost: [],
     advice: adviceFor(belief, isAtOnce ? treat : [], { board, gaps: leftAlone.found.gaps, staysSo: STAYS_SO.includes(outcome) }),
@@ -79,12 +81,12 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const { able, first, chosen, settingAlone } = weighed;
   const candidatesChosen = chosen.map(([, each]) => each);
   const next = once(() => nextBest(observed, belief));
-  const somewhatDoubtful = once(facts.somewhatDoubtful);
   const heavy = first.cures.filter(isHeavyWork);
   const treatedSo = treat.filter(({ cures }) => heavy.some(({ id }) => cures.includes(id)));
   const looks = once(() => soleLooks(belief, observed, treatedSo, KNOWN_FROM));
   const tries = once(() => triesToRepeat(belief, observed, first));
   const looksBefore = once(() => (cutsAtPlace(first) ? [...looksOwedTo(belief.model, observed, first), ...tellingLooks(next())] : []));
+  const somewhatDoubtful = restsOnReadings({ chosen: candidatesChosen, first, leftAlone }) ? yield* facts.somewhatDoubtful() : [];
   const outcome =
     decide(RULES_AFTER, {
       ...facts,
@@ -92,7 +94,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
       chosen: candidatesChosen,
       leadChance: facts.said.cause.probability,
       looksLeft: () => !next().enough,
-      somewhatDoubted: () => somewhatDoubtful().length,
+      somewhatDoubted: somewhatDoubtful.length,
       soleLooks: () => looks().length,
       triesToRepeat: () => tries().length,
       looksBeforeCutting: () => looksBefore().length,
@@ -104,10 +106,10 @@ function* searched(facts: Facts): Stepwise<Correction> {
   const shown = fallsShort ? chosen.map(([aim, each]) => [aim, withoutPatchwork(trial, each)] as const) : chosen;
   return {
     ...facts.said,
-    ...(readsAgain && { doubtful: somewhatDoubtful() }),
+    ...(readsAgain && { doubtful: somewhatDoubtful }),
     lookAgain: looksAgain ? [...new Set([...looks(), ...tries(), ...looksBefore()])] : [],
     outcome,
-    plans: planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
+    plans: yield* planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
     settingAlone,
     lost: readsAgain || looksAgain || weighed.isOnlyAlso || weighed.isWaiting ? [] : lostPlans(belief.model, able, candidatesChosen, first),
     advice: [
@@ -145,12 +147,12 @@ function weigh(
 }
 
 /** Candidates as plans, each with what keeps it from being sure. */
-function planned(
+function* planned(
   { observed, belief, trial, leftAlone, toRead }: Facts,
   chosen: readonly (readonly [PlanAim, Candidate])[],
   able: readonly Candidate[],
-): Plan[] {
-  const uncertain = uncertaintyOf(
+): Stepwise<Plan[]> {
+  const uncertain = yield* uncertaintyOf(
     belief,
     trial,
     able,

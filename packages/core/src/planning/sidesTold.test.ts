@@ -3,6 +3,7 @@ import { believe } from '../inference/believe';
 import type { Observations } from '../inference/observed';
 import { modelOf } from '../model/doorModel';
 import { untreated, candidate } from './candidate';
+import { toEnd } from '../stepwise';
 import { factsOf } from './facts';
 import { meetingAsIs } from './board';
 import { board, gaps, KIND, plan, trial } from './planning.fixture';
@@ -122,6 +123,6 @@ it('a doubtful reading is told where a plan goes by it, and not where a try has 
     ],
     findings: [],
   };
-  const { said, doubted } = factsOf(rim, believe(model, rim), {});
+  const { said, doubted } = toEnd(factsOf(rim, believe(model, rim), {}));
   expect([doubted, said.doubtful.map(({ station }) => station)]).toEqual([1, ['bolt']]);
 });

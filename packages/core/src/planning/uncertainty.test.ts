@@ -1,4 +1,5 @@
 import { seededRandom } from '../numbers/seededRandom';
+import { toEnd } from '../stepwise';
 import { candidate, share, untreated, type Candidate } from './candidate';
 import { action, believedAt, gaps, leftAlone, model, plan, trial } from './planning.fixture';
 import { uncertaintyOf } from './uncertainty';
@@ -25,7 +26,7 @@ const drawn = Array.from({ length: DOORS }, (_, i) => ({
 }));
 const tried = { ...trial, drawn };
 const uncertain = (able: readonly Candidate[], first: Candidate, toRead: readonly string[] = []) =>
-  uncertaintyOf(belief, tried, able, [first], toRead)[0];
+  toEnd(uncertaintyOf(belief, tried, able, [first], toRead))[0];
 
 describe('what keeps a plan from being sure', () => {
   it('is the cause, where another plan is right on the doors that have the other cause', () => {
@@ -49,7 +50,7 @@ describe('what keeps a plan from being sure', () => {
     const setting = { action: action('packPeg'), where: 2, amount: 9, shiftMm: -9, changes: gaps(0, 0.09), price: 5 };
     const worked = candidate(shaky, untreated(shaky), plan({ settings: [setting] }));
     const dear = { ...worked, isTrue: worked.isTrue.map((_, i) => i % 2 === 0) };
-    const [told] = uncertaintyOf(belief, shaky, [dear], [dear], []);
+    const [told] = toEnd(uncertaintyOf(belief, shaky, [dear], [dear], []));
     expect(share(dear.isTrue)).toBe(0.5);
     expect(told?.ifKnown.hand).toBe(1);
     // Knowing every figure does not steady the hand.

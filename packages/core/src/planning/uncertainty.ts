@@ -2,6 +2,7 @@ import type { Belief } from '../inference/belief';
 import { readingVariance } from '../inference/linearReadings';
 import type { Names } from '../model/names';
 import { dot } from '../numbers/gaussian';
+import type { Stepwise } from '../stepwise';
 import { candidate, share, type Candidate, type Trial } from './candidate';
 import { allCured } from './outcome';
 import { workErrorsFrom } from './workErrors';
@@ -29,13 +30,13 @@ const STEADY = workErrorsFrom([]);
  *
  * @param toRead stations that could still be read
  */
-export function uncertaintyOf(
+export function* uncertaintyOf(
   belief: Belief,
   trial: Trial,
   able: readonly Candidate[],
   chosen: readonly Candidate[],
   toRead: readonly string[],
-): Uncertainty[] {
+): Stepwise<Uncertainty[]> {
   const compared = [...able].sort((a, b) => share(b.isTrue) - share(a.isTrue)).slice(0, COMPARED);
   const { drawn } = trial;
   const steady = { ...trial, drawn: drawn.map((door) => ({ ...door, errors: STEADY })) };
@@ -43,24 +44,35 @@ export function uncertaintyOf(
     const after = allCured(steady.drawn, each.cures, trial.board, each.setPoints, each.sides);
     return candidate(steady, { ...each, after }, each.found).isTrue;
   };
-  const steadily = compared.map(bySteadyHand);
+  const steadily: (readonly boolean[])[] = [];
+  for (const each of compared) {
+    steadily.push(bySteadyHand(each));
+    yield 1;
+  }
   const causes = drawn.map(({ supposition }) => supposition);
-  return chosen.map((first) => {
+  // With nothing else to choose no reading changes the choice.
+  const classes = (compared.length === 0 ? [] : toRead).map((station) => ({ station, classOf: classesBy(belief, trial, station) }));
+  const uncertain: Uncertainty[] = [];
+  for (const first of chosen) {
     const now = share(first.isTrue);
     const known = (classOf: readonly number[]) => Math.min(1, now + gainBy(classOf, compared, first));
-    // With nothing else to choose no reading changes the choice.
-    const readable = compared.length === 0 ? [] : toRead;
-    const readings = readable.map((station) => ({ station, chance: known(classesBy(belief, trial, station)) }));
+    const readings: { station: string; chance: number }[] = [];
+    for (const { station, classOf } of classes) {
+      readings.push({ station, chance: known(classOf) });
+      yield 1;
+    }
     const [best] = readings.sort((a, b) => b.chance - a.chance);
-    return {
+    uncertain.push({
       ifKnown: {
         cause: known(causes),
         readings: Math.max(now, chosenDoorByDoor(compared, steadily, first)),
         hand: Math.max(now, share(bySteadyHand(first))),
       },
       ...(best !== undefined && best.chance >= now + WORTH_NAMING && { reading: best }),
-    };
-  });
+    });
+    yield 1;
+  }
+  return uncertain;
 }
 
 /** By how much the chance rises when a plan is chosen for each class of doors: chosen on one half, counted on the other, both ways. */
