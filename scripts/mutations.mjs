@@ -174,7 +174,7 @@ export const MUTATIONS = [
   ],
   ['what was really planed', field('record/writeAdjustment.ts', 'const share = amount / planned;', 'const share = 1;', 'record/writing')],
   ['a fraction is of an inch', field('record/typedText.ts', "text.includes('/') ? 'in' : unit", 'unit', 'record/typedText')],
-  ['nothing given up unread', core('planning/decision.ts', '&& situation.somewhatDoubted() > 0', '&& false', 'planning/decision')],
+  ['nothing given up unread', core('planning/decision.ts', '&& situation.somewhatDoubted > 0', '&& false', 'planning/decision')],
   ['doubt is read again', core('planning/decision.ts', 'doubted > 0 && undone === 0', 'false', 'planning/decision')],
   ['what was read twice is not doubted', core('inference/doubtful.ts', ' || reading.isSure', '', 'inference/doubtful')],
   ['an edge may be that uneven', core('inference/linearReadings.ts', 'ODDLY_UNEVEN_MM = 1', 'ODDLY_UNEVEN_MM = 0', 'inference/doubtful')],
@@ -196,7 +196,7 @@ export const MUTATIONS = [
   ['work that betters nothing is none', core('planning/decision.ts', '!betters(after) ||', '', 'planning/decision')],
   [
     'frame and timber wait for a second look',
-    core('planning/decision.ts', '(fallsShort(situation) || isHeavy(situation.first)) &&', 'fallsShort(situation) &&', 'planning/decision'),
+    core('planning/decision.ts', 'fallsShort(after) || isHeavy(after.first)', 'fallsShort(after)', 'planning/decision'),
   ],
   [
     'what a reading alone makes likely',
