@@ -12,7 +12,7 @@ import { requestLog } from './http/log';
 import { onlyOwnNames } from './http/ownNames';
 import { answerProblems, problem } from './http/problem';
 import { committing } from './record/committing';
-import { callViews } from './record/callViews';
+import { viewsOf } from './record/views';
 import { recordStore } from './record/recordStore';
 import { apiRouter } from './routes/apiRouter';
 
@@ -97,7 +97,7 @@ export function createApp({
   });
 
   const writes = committing(store);
-  app.use(API, apiRouter(recordStore(store, writes), callViews(store), { version: VERSION, fault: writes.fault, engine }));
+  app.use(API, apiRouter(recordStore(store, writes), viewsOf(store), { version: VERSION, fault: writes.fault, engine }));
   app.use(API, (request) => {
     throw problem(404, 'No such address', `${request.method} ${request.originalUrl} is not part of this API.`);
   });

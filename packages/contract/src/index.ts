@@ -7,8 +7,10 @@ export {
   everyRoute,
   LARGEST_BATCH,
   LARGEST_PAGE,
+  LIST_ORDERS,
   MOST_DOORS_AT_HAND,
   MOST_ASKED_FOR,
+  MOST_FOUND,
   pathOf,
   recordRoutes,
   ROUTES,
@@ -18,10 +20,12 @@ export {
 } from './routes';
 export { SHEET_NAMES, type SheetName } from '@proper-swing/core/sheets/names';
 export { STAGES, type Stage } from './names/stages';
+export { CALL_STATES, CLOSED_STATES, isOpenState, type CallState } from './names/callStates';
 export type {
   CallRecord,
   CallSummary,
   DoorHistory,
+  DoorSummary,
   Health,
   Page,
   Problem,
@@ -29,6 +33,10 @@ export type {
   RecordBatchAnswers,
   RecordsAskedFor,
   RecordsMissing,
+  SearchHit,
+  SearchResults,
+  SiteHistory,
+  SiteSummary,
   WorkingSet,
 } from './record/answers';
 export { OF_WRITING } from './record/kind';

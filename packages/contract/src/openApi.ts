@@ -63,6 +63,7 @@ const QUERY: Readonly<Record<QueryField['is'], JsonSchema>> = {
   text: TEXT,
   instant: { type: 'string', format: 'date-time' },
   limit: { type: 'integer', minimum: 1, maximum: LARGEST_PAGE },
+  flag: { type: 'string', enum: ['yes'] },
 };
 
 /** The OpenAPI 3.1 document of the whole API, made from the routes and the schemas that check what comes in. */
@@ -104,7 +105,10 @@ function operationsOf(route: Route): { address: string; operation: Operation }[]
 function operationOf(route: Route, parts: readonly string[]): Operation {
   const parameters = [
     ...parts.map((name) => ({ name, in: 'path', required: true, schema: TEXT })),
-    ...Object.entries(route.query ?? {}).map(([name, { is, says }]) => ({ name, in: 'query', schema: QUERY[is], description: says })),
+    ...Object.entries(route.query ?? {}).map(([name, { is, says, of }]) => ({
+      ...{ name, in: 'query', description: says },
+      schema: of === undefined ? QUERY[is] : { ...QUERY[is], enum: of },
+    })),
   ];
   return {
     summary: route.summary,
@@ -133,12 +137,29 @@ function componentSchemas(): Record<string, JsonSchema> {
   const cards = Object.fromEntries(inCall('card'));
   const lists = Object.fromEntries(inCall('entry').map(([name, schema]) => [name, listOf(schema)]));
   const count = { type: 'integer', minimum: 0 };
+  const callSummary = objectOf({ ...cards, readingCount: count, adjustmentCount: count });
+  const visited = { callCount: count, openCount: count, lastCall: { type: ['string', 'null'] } };
+  const doorSummary = objectOf({ door: ref('doors'), site: ref('sites'), ...visited });
   return {
     ...Object.fromEntries(RECORD_KINDS.map(({ kind }) => [kind, toJsonSchema(recordSchema(kind))])),
     ...Object.fromEntries(RECORD_KINDS.map(({ kind }) => [`${kind}Page`, pageOf(ref(kind))])),
     CallRecord: objectOf({ ...cards, ...lists }),
-    CallSummaryPage: pageOf(objectOf({ ...cards, readingCount: count, adjustmentCount: count })),
+    CallSummaryPage: pageOf(callSummary),
     DoorHistory: objectOf({ door: ref('doors'), site: ref('sites'), calls: listOf(ref('CallRecord')), next: { type: ['string', 'null'] } }),
+    DoorSummaryPage: pageOf(doorSummary),
+    SiteSummaryPage: pageOf(objectOf({ site: ref('sites'), doorCount: count, ...visited })),
+    SiteHistory: objectOf({
+      ...{ site: ref('sites'), doors: listOf(doorSummary), calls: listOf(callSummary) },
+      next: { type: ['string', 'null'] },
+    }),
+    SearchResults: objectOf({
+      hits: listOf(
+        objectOf(
+          { kind: { enum: ['sites', 'doors', 'calls', 'notes'] }, site: ref('sites') },
+          { door: ref('doors'), call: ref('calls'), note: ref('notes') },
+        ),
+      ),
+    }),
     WorkingSet: objectOf({ histories: listOf(ref('DoorHistory')), sites: listOf(ref('sites')) }),
     RecordBatch: objectOf({
       writes: {

@@ -12,5 +12,9 @@ export const PATHS = {
   callSummaries: pathOf(ROUTES.callSummaries),
   workingSet: pathOf(ROUTES.workingSet),
   callRecord: (callId: string) => pathOf(ROUTES.callRecord, { id: callId }),
+  search: pathOf(ROUTES.search),
+  siteSummaries: pathOf(ROUTES.siteSummaries),
+  doorSummaries: pathOf(ROUTES.doorSummaries),
+  siteHistory: (siteId: string) => pathOf(ROUTES.siteHistory, { id: siteId }),
   doorHistory: (doorId: string) => pathOf(ROUTES.doorHistory, { id: doorId }),
 } as const;

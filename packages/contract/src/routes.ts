@@ -5,7 +5,9 @@ export const API = '/api';
 /** What an address takes in its query. */
 export interface QueryField {
   says: string;
-  is: 'text' | 'instant' | 'limit';
+  is: 'text' | 'instant' | 'limit' | 'flag';
+  /** The texts it may be. */
+  of?: readonly string[];
 }
 
 /** An address of the API: Express answers it, the app calls it, and the API's description tells of it, all from here. */
@@ -37,9 +39,21 @@ export const MOST_DOORS_AT_HAND = 120;
 /** Header of each answer: since when the server is served, as an instant. */
 export const SERVED_SINCE = 'X-Served-Since';
 
+/** No more is found of each kind. */
+export const MOST_FOUND = 20;
+
+/** What lists of sites and doors are sorted by; with a minus before it, the other way round. */
+export const LIST_ORDERS = ['name', 'calls', 'last', 'open'] as const;
+
 const PAGED = {
   cursor: { is: 'text', says: 'Where the page before ended' },
   limit: { is: 'limit', says: `Items of a page, at most ${LARGEST_PAGE}` },
+} as const;
+
+const LISTED = {
+  q: { is: 'text', says: 'Words that it is to hold, or how they begin' },
+  sort: { is: 'text', says: 'What it is sorted by', of: LIST_ORDERS.flatMap((order) => [order, `-${order}`]) },
+  ...PAGED,
 } as const;
 
 export const ROUTES = {
@@ -52,6 +66,7 @@ export const ROUTES = {
     query: {
       from: { is: 'instant', says: 'Due then or later' },
       to: { is: 'instant', says: 'Due before then' },
+      open: { is: 'flag', says: 'yes: those still open besides, whenever they are due' },
       ...PAGED,
     },
     gives: 'CallSummaryPage',
@@ -73,6 +88,37 @@ export const ROUTES = {
     query: { from: { is: 'instant', says: 'Due then or later, or still open' }, to: { is: 'instant', says: 'Due before then' } },
     gives: 'WorkingSet',
     problems: [422],
+  },
+  search: {
+    method: 'get',
+    path: '/search',
+    summary: `Sites, doors, calls and notes that hold every word asked for, or one that begins with it; at most ${MOST_FOUND} of each, the newest first`,
+    query: { q: { is: 'text', says: 'Words, or how they begin; without regard to capitals and accents' } },
+    gives: 'SearchResults',
+  },
+  siteSummaries: {
+    method: 'get',
+    path: '/site-summaries',
+    summary: 'Sites, each with how many doors and calls it has and when it was last called to',
+    query: LISTED,
+    gives: 'SiteSummaryPage',
+    problems: [422],
+  },
+  doorSummaries: {
+    method: 'get',
+    path: '/door-summaries',
+    summary: 'Doors, each with its site, how many calls it has and when it was last called to',
+    query: LISTED,
+    gives: 'DoorSummaryPage',
+    problems: [422],
+  },
+  siteHistory: {
+    method: 'get',
+    path: '/sites/:id/history',
+    summary: 'A site with its doors, and its calls, newest first',
+    query: PAGED,
+    gives: 'SiteHistory',
+    problems: [404, 422],
   },
   recordBatch: {
     method: 'post',

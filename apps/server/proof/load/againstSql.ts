@@ -40,6 +40,13 @@ const WORKED_ON = `
   SELECT r.* FROM reading r JOIN reading_set t ON t.id = r."setId" JOIN call c ON c.id = t."callId"
   WHERE c."doorId" IN (SELECT "doorId" FROM call WHERE "scheduledFor" >= ? OR "state" = 'open')`;
 
+const FOUND = `
+  SELECT d.* FROM search_words w JOIN search_doc d ON d.n = w.rowid WHERE search_words MATCH ? ORDER BY w.rowid DESC LIMIT 80`;
+
+const DOORS = `
+  SELECT d.*, s.*, COUNT(c.id), MAX(c."scheduledFor") AS last FROM door d JOIN site s ON s.id = d."siteId" LEFT JOIN call c ON c."doorId" = d.id
+  GROUP BY d.id ORDER BY last DESC LIMIT 200`;
+
 /** The reads of the app, in the middle of the book. */
 function reads({ callIds, doorIds, lastDue }: Book): Compared[] {
   const call = callIds[Math.floor(callIds.length / 2)] ?? '';
@@ -63,6 +70,16 @@ function reads({ callIds, doorIds, lastDue }: Book): Compared[] {
       },
       sql: WORKED_ON,
     },
+    ...['k', 'gran', 'kiln hou 12'].map((q) => ({
+      ...{ says: `search for ${q}`, path: `${pathOf(ROUTES.search)}?q=${encodeURIComponent(q)}`, sql: FOUND },
+      values: [
+        q
+          .split(' ')
+          .map((word) => `"${word}" *`)
+          .join(' AND '),
+      ],
+    })),
+    { says: 'doors, last call first', path: `${pathOf(ROUTES.doorSummaries)}?sort=-last&limit=200`, sql: DOORS, values: [] },
     { says: 'a card', path: pathOf(recordRoutes('calls').read, { id: call }), sql: 'SELECT * FROM call WHERE id = ?', values: [call] },
     ...(['sites', 'doors', 'calls', 'readings'] as const).map((kind) => ({
       ...{ says: `200 ${kind}`, path: `${pathOf(recordRoutes(kind).list)}?limit=200`, values: [] },

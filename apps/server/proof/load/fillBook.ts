@@ -34,7 +34,7 @@ export async function fillBook(file: string, calls: number): Promise<Book> {
     let { site, door } = exampleRecords();
     for (let n = 0; n < calls; n += 1) {
       const { call, set, reading, adjustment, ...fresh } = exampleRecords();
-      if (n % (CALLS_OF_A_DOOR * DOORS_OF_A_SITE) === 0) insert('sites', (site = fresh.site));
+      if (n % (CALLS_OF_A_DOOR * DOORS_OF_A_SITE) === 0) insert('sites', (site = { ...fresh.site, name: siteName(n) }));
       if (n % CALLS_OF_A_DOOR === 0) {
         door = { ...fresh.door, siteId: site.id };
         insert('doors', door);
@@ -52,6 +52,12 @@ export async function fillBook(file: string, calls: number): Promise<Book> {
   db.close();
   return book;
 }
+
+const FIRST = ['Weir', 'Kiln', 'Orchard', 'Tannery', 'Quarry', 'Ferry', 'Granary', 'Beacon', 'Hopfield', 'Larch', 'Millrace'];
+const LAST = ['House', 'Cottage', 'School', 'Court', 'Rooms', 'Villa', 'Lodge'];
+
+/** Some are called alike, as in any book. */
+const siteName = (n: number) => `${FIRST[n % FIRST.length] ?? ''} ${LAST[Math.floor(n / 20) % LAST.length] ?? ''} ${Math.floor(n / 400)}`;
 
 /** Writes records into the columns they are kept in. */
 function inserting(db: Database.Database) {

@@ -1,5 +1,6 @@
-import { LARGEST_PAGE } from '@proper-swing/contract';
+import { LARGEST_PAGE, LIST_ORDERS } from '@proper-swing/contract';
 import type { Request } from 'express';
+import type { Listing } from '../record/bookViews';
 import { readCursor, type CallCursor } from '../record/cursor';
 import { problem } from './problem';
 
@@ -35,6 +36,27 @@ export function readCallCursor({ query: { cursor } }: Request): CallCursor | und
 export function readText({ query }: Request, field: string): string | undefined {
   const value = query[field];
   return typeof value === 'string' ? value : undefined;
+}
+
+/** Whether a flag of the query is up. @throws HttpProblem 422 when it is something else than yes */
+export function readFlag({ query }: Request, field: string): boolean {
+  const value = query[field];
+  if (value === undefined) return false;
+  if (value === 'yes') return true;
+  throw problem(422, 'A field is wrong', `${field} must be yes, or left out.`, [{ field, message: 'must be yes' }]);
+}
+
+/** How a list of sites or doors is asked for. @throws HttpProblem 422 naming what is wrong */
+export function readListing(request: Request): Listing {
+  const [sort = 'name', cursor = '0'] = [readText(request, 'sort'), readText(request, 'cursor')];
+  const order = LIST_ORDERS.find((each) => each === sort.replace(/^-/, ''));
+  if (order === undefined) {
+    const message = `must be ${LIST_ORDERS.join(', ')}, or one of them with a minus before it`;
+    throw problem(422, 'A field is wrong', `sort ${message}.`, [{ field: 'sort', message }]);
+  }
+  if (!/^\d{1,9}$/.test(cursor))
+    throw problem(422, 'A field is wrong', 'cursor is not one of ours.', [{ field: 'cursor', message: 'unknown' }]);
+  return { q: readText(request, 'q') ?? '', order, isDescending: sort.startsWith('-'), after: Number(cursor), limit: readLimit(request) };
 }
 
 /** A part of the address. */

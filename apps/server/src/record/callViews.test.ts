@@ -3,7 +3,7 @@ import { recordKind } from '@proper-swing/contract';
 import type { DataSource } from 'typeorm';
 import { v7 } from 'uuid';
 import { exampleRecords } from '../exampleRecords';
-import { callViews, type CallViews } from './callViews';
+import { callViews, DUE_OR_OPEN, type CallViews } from './callViews';
 import { readCursor, writeCursor } from './cursor';
 import { openStore } from './openStore';
 import { recordStore } from './recordStore';
@@ -138,5 +138,32 @@ describe('a cursor', () => {
     const at = { scheduledFor: '2026-03-02T09:00:00.000Z', id: v7() };
     expect(readCursor(writeCursor(at))).toEqual(at);
     for (const text of ['', '{', 'W10', writeCursor(at).slice(2)]) expect(() => readCursor(text)).toThrow('not one of ours');
+  });
+});
+
+describe('calls that are still open', () => {
+  const [from, to] = ['2026-03-05T00:00:00.000Z', '2026-03-07T00:00:00.000Z'];
+
+  it('are told of besides, whenever they are due, in every state that leaves something to do', async () => {
+    const { calls } = await doorWithCalls([1, 2, 3, 4, 5, 6, 20]);
+    const states = ['done', 'noAccess', 'cancelled', 'comeBack', 'done', 'onSite', 'open'] as const;
+    for (const [i, call] of calls.entries())
+      await put('calls', { ...call, revision: 2, state: states[i] ?? 'open', leftBecause: 'Nobody there' });
+    const days = async (withOpen: boolean) =>
+      (await views.summaries({ from, to, withOpen, limit: 50 })).items.map(({ call }) => Number(call.scheduledFor.slice(8, 10)));
+    expect(await days(false)).toEqual([5, 6]);
+    expect(await days(true)).toEqual([2, 4, 5, 6, 20]);
+  });
+
+  it('are found without looking through all the others', async () => {
+    await doorWithCalls([1]);
+    const plan = await source.query<{ detail: string }[]>(
+      `EXPLAIN QUERY PLAN SELECT "id" FROM "call" WHERE ${DUE_OR_OPEN} ORDER BY "scheduledFor", "id"`,
+      [from, to],
+    );
+    const told = plan.map(({ detail }) => detail).join('; ');
+    expect(told).toContain('USING INDEX call_open');
+    expect(told).toContain('USING INDEX call_scheduled');
+    expect(told).not.toMatch(/SCAN call(?! USING INDEX call_open)/);
   });
 });

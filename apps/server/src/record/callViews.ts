@@ -1,23 +1,31 @@
 import {
   MOST_DOORS_AT_HAND,
   RECORD_KINDS,
+  recordKind,
   type Call,
   type CallRecord,
   type CallSummary,
   type DoorHistory,
   type Page,
-  type RecordBodies,
-  type RecordKind,
   type WorkingSet,
 } from '@proper-swing/contract';
 import type { DataSource } from 'typeorm';
 import { writeCursor, type CallCursor } from './cursor';
-import { idList, ONE_OF, readRow, readRows, whereAll } from './readRows';
+import { idList, ONE_OF, readRow, readRows, rowsById, whereAll, type Condition } from './readRows';
+import { amongFew } from './tables';
 
 /** Reads calls together with the door, the site and all that was written on them. */
 export interface CallViews {
-  /** Calls due between two moments, by when they are due. */
-  summaries: (options: { from?: string; to?: string; cursor?: CallCursor; limit: number }) => Promise<Page<CallSummary>>;
+  /** Calls due between two moments, and those still open besides if asked for, by when they are due. */
+  summaries: (options: {
+    from?: string;
+    to?: string;
+    withOpen?: boolean;
+    cursor?: CallCursor;
+    limit: number;
+  }) => Promise<Page<CallSummary>>;
+  /** Calls of a site, newest first. */
+  ofSite: (siteId: string, options: { cursor?: CallCursor; limit: number }) => Promise<Page<CallSummary>>;
   /** The doors of the calls due between two moments, or open from before, with their last calls; and every site. */
   workingSet: (options: { from?: string; to?: string }) => Promise<WorkingSet>;
   record: (callId: string) => Promise<CallRecord | undefined>;
@@ -44,10 +52,24 @@ const [FIRST_INSTANT, LAST_INSTANT] = ['0', '9'];
 const LAST_CALLS = 4;
 const MOST_OF_A_DOOR = 24;
 
+const FEW_CALLS = recordKind('calls')?.few;
+if (FEW_CALLS === undefined) throw new Error('Calls that are open are no longer told apart.');
+
+/** Something is left to do. */
+const IS_OPEN = amongFew(FEW_CALLS);
+
+/** Each part by its own index: SQLite uses none of some rows alone where there is an `OR`. */
+export const DUE_OR_OPEN = `"id" IN (
+  SELECT "id" FROM "call" WHERE "scheduledFor" >= ? AND "scheduledFor" < ? UNION ALL SELECT "id" FROM "call" WHERE ${IS_OPEN}
+)`;
+
 /** Doors with a call that is due between two moments, or was due before and is still open; and when the oldest of these is due. */
 const WORKED_ON = `
   SELECT "doorId", MIN("scheduledFor") AS "due" FROM "call"
-  WHERE ("scheduledFor" >= ? AND "scheduledFor" < ?) OR ("scheduledFor" < ? AND "state" = 'open')
+  WHERE "id" IN (
+    SELECT "id" FROM "call" WHERE "scheduledFor" >= ? AND "scheduledFor" < ?
+    UNION ALL SELECT "id" FROM "call" WHERE "scheduledFor" < ? AND ${IS_OPEN}
+  )
   GROUP BY "doorId" ORDER BY "due", "doorId" LIMIT ?`;
 
 /** The last calls of some doors, newest first. */
@@ -76,14 +98,17 @@ interface Counted {
 export function callViews(source: DataSource): CallViews {
   const { manager } = source;
 
-  const withIds = async <K extends RecordKind>(kind: K, ids: readonly string[]): Promise<Map<string, RecordBodies[K]>> => {
-    const found = await readRows(manager, kind, `WHERE "id" ${ONE_OF}`, [idList(ids)]);
-    return new Map(found.map((record) => [record.id, record]));
-  };
-
   const cardsOf = async (calls: readonly Call[]) => {
-    const doors = await withIds('doors', [...new Set(calls.map(({ doorId }) => doorId))]);
-    const sites = await withIds('sites', [...new Set([...doors.values()].map(({ siteId }) => siteId))]);
+    const doors = await rowsById(
+      manager,
+      'doors',
+      calls.map(({ doorId }) => doorId),
+    );
+    const sites = await rowsById(
+      manager,
+      'sites',
+      [...doors.values()].map(({ siteId }) => siteId),
+    );
     return calls.flatMap((call) => {
       const door = doors.get(call.doorId);
       const site = sites.get(door?.siteId ?? '');
@@ -129,13 +154,8 @@ export function callViews(source: DataSource): CallViews {
   };
 
   /** Calls for which all of this holds, by when they are due, from where a page before ended; one more than it is to hold. */
-  const callsWhere = (
-    order: 'ASC' | 'DESC',
-    limit: number,
-    given: readonly (readonly [string, string | undefined])[],
-    cursor?: CallCursor,
-  ) => {
-    const asked = given.flatMap(([holds, value]) => (value === undefined ? [] : [{ holds, values: [value] }]));
+  const callsWhere = (order: 'ASC' | 'DESC', limit: number, given: readonly Condition[], cursor?: CallCursor) => {
+    const asked = [...given];
     if (cursor !== undefined) {
       const { scheduledFor, id } = cursor;
       asked.push({ holds: `("scheduledFor", "id") ${order === 'ASC' ? '>' : '<'} (?, ?)`, values: [scheduledFor, id] });
@@ -144,19 +164,23 @@ export function callViews(source: DataSource): CallViews {
     return readRows(manager, 'calls', `${where} ORDER BY "scheduledFor" ${order}, "id" ${order} LIMIT ?`, [...values, limit + 1]);
   };
 
+  const summarised = async ({ items: calls, next }: Page<Call>): Promise<Page<CallSummary>> => {
+    const counts = await countsOf(calls.map(({ id }) => id));
+    const items = (await cardsOf(calls)).map((cards) => {
+      const { readingCount = 0, adjustmentCount = 0 } = counts.get(cards.call.id) ?? {};
+      return { ...cards, readingCount, adjustmentCount };
+    });
+    return { items, next };
+  };
+
   return {
-    summaries: async ({ from, to, cursor, limit }) => {
-      const given = [
-        ['"scheduledFor" >= ?', from],
-        ['"scheduledFor" < ?', to],
-      ] as const;
-      const { items: calls, next } = pageOf(await callsWhere('ASC', limit, given, cursor), limit);
-      const counts = await countsOf(calls.map(({ id }) => id));
-      const items = (await cardsOf(calls)).map((cards) => {
-        const { readingCount = 0, adjustmentCount = 0 } = counts.get(cards.call.id) ?? {};
-        return { ...cards, readingCount, adjustmentCount };
-      });
-      return { items, next };
+    summaries: async ({ from = FIRST_INSTANT, to = LAST_INSTANT, withOpen = false, cursor, limit }) => {
+      const given = { holds: withOpen ? DUE_OR_OPEN : `("scheduledFor" >= ? AND "scheduledFor" < ?)`, values: [from, to] };
+      return summarised(pageOf(await callsWhere('ASC', limit, [given], cursor), limit));
+    },
+    ofSite: async (siteId, { cursor, limit }) => {
+      const given = { holds: `"doorId" IN (SELECT "id" FROM "door" WHERE "siteId" = ?)`, values: [siteId] };
+      return summarised(pageOf(await callsWhere('DESC', limit, [given], cursor), limit));
     },
     workingSet: async ({ from = FIRST_INSTANT, to = LAST_INSTANT }) => {
       const workedOn = await manager.query<{ doorId: string; due: string }[]>(WORKED_ON, [from, to, from, MOST_DOORS_AT_HAND]);
@@ -181,7 +205,7 @@ export function callViews(source: DataSource): CallViews {
       const door = await readRow(manager, 'doors', doorId);
       const site = door && (await readRow(manager, 'sites', door.siteId));
       if (door === undefined || site === undefined) return undefined;
-      const { items: calls, next } = pageOf(await callsWhere('DESC', limit, [['"doorId" = ?', doorId]], cursor), limit);
+      const { items: calls, next } = pageOf(await callsWhere('DESC', limit, [{ holds: '"doorId" = ?', values: [doorId] }], cursor), limit);
       return { door, site, calls: await recordsOf(calls), next };
     },
   };

@@ -50,6 +50,16 @@ export async function readRow<K extends RecordKind>(manager: EntityManager, kind
   return found;
 }
 
+/** The records of a kind with one of these ids, by their id. */
+export async function rowsById<K extends RecordKind>(
+  manager: EntityManager,
+  kind: K,
+  ids: readonly string[],
+): Promise<Map<string, RecordBodies[K]>> {
+  const found = await readRows(manager, kind, `WHERE "id" ${ONE_OF}`, [idList([...new Set(ids)])]);
+  return new Map(found.map((record) => [record.id, record]));
+}
+
 function readerOf(kind: RecordKind): Reader {
   const known = READERS.get(kind) ?? makeReader(kind);
   READERS.set(kind, known);

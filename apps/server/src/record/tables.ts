@@ -21,7 +21,11 @@ function columnOf(field: Field): EntitySchemaColumnOptions {
   }
 }
 
-function tableOf({ kind, table, fields, parent, indexed = [], filledWith = {} }: RecordKindEntry): EntitySchema<ObjectLiteral> {
+/** In SQL: what the few rows of a kind have that are asked for by themselves. Word for word that of their index, or SQLite does not use it. */
+export const amongFew = ({ field, notOneOf }: NonNullable<RecordKindEntry['few']>): string =>
+  `"${field}" NOT IN (${notOneOf.map((each) => `'${each}'`).join(', ')})`;
+
+function tableOf({ kind, table, fields, parent, indexed = [], few, filledWith = {} }: RecordKindEntry): EntitySchema<ObjectLiteral> {
   const parentTable = parent && recordKind(parent.kind)?.table;
   const columns = Object.entries(fields).map(([name, field]) => [
     name,
@@ -35,6 +39,7 @@ function tableOf({ kind, table, fields, parent, indexed = [], filledWith = {} }:
       ...(parent && parentTable !== undefined ? [{ name: `${table}_${parentTable}`, columns: [parent.field] }] : []),
       // Few entries correct another: whether one stands is asked of these alone.
       ...('supersedes' in fields ? [{ name: `${table}_supersedes`, columns: ['supersedes'], where: '"supersedes" IS NOT NULL' }] : []),
+      ...(few ? [{ name: `${table}_${few.name}`, columns: [few.sortedBy], where: amongFew(few) }] : []),
       ...indexed.map((field) => ({ name: `${table}_${INDEX_NAMES[field] ?? field}`, columns: [field] })),
     ],
     foreignKeys: parent === undefined ? [] : [{ target: parent.kind, columnNames: [parent.field], referencedColumnNames: ['id'] }],

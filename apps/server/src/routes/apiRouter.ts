@@ -2,7 +2,7 @@ import { RECORD_KINDS, recordRoutes, ROUTES, type Route } from '@proper-swing/co
 import express, { Router, type Request, type Response } from 'express';
 import { JsonText } from '../http/jsonText';
 import { onlyWellFormed } from '../http/wellFormed';
-import type { CallViews } from '../record/callViews';
+import type { Views } from '../record/views';
 import type { RecordStore } from '../record/recordStore';
 import { handlers, type ServerState } from './handlers';
 import { recordHandlers } from './recordHandlers';
@@ -13,7 +13,7 @@ const LARGEST_BODY = '256kb';
 type Answering = (request: Request, response: Response) => unknown;
 
 /** Every route of the table with what answers it; a route without an answer does not compile. */
-export function apiRouter(store: RecordStore, views: CallViews, server: ServerState): Router {
+export function apiRouter(store: RecordStore, views: Views, server: ServerState): Router {
   const router = Router();
   const reading = [express.json({ limit: LARGEST_BODY }), onlyWellFormed];
   const answer = ({ method, path, takes }: Route, answering: Answering) =>

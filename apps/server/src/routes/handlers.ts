@@ -1,12 +1,12 @@
-import type { Health, RouteId } from '@proper-swing/contract';
+import type { Health, RouteId, Site, SiteHistory } from '@proper-swing/contract';
 import { ENGINE, engineFunction } from '@proper-swing/contract/engine';
 import { openApiDocument, type OpenApi } from '@proper-swing/contract/openApi';
 import type { Request, Response } from 'express';
 import type { EngineThreads } from '../engineRuns/engineThreads';
 import { JsonText } from '../http/jsonText';
 import { problem, type HttpProblem } from '../http/problem';
-import { part, readCallCursor, readInstant, readLimit } from '../http/query';
-import type { CallViews } from '../record/callViews';
+import { part, readCallCursor, readFlag, readInstant, readLimit, readListing, readText } from '../http/query';
+import type { Views } from '../record/views';
 import type { RecordStore } from '../record/recordStore';
 import { batchHandler, missingHandler } from './batchHandler';
 
@@ -22,11 +22,7 @@ export interface ServerState {
 }
 
 /** What answers each route that is not about one kind of record. */
-export function handlers(
-  store: RecordStore,
-  views: CallViews,
-  { version, fault, engine }: ServerState,
-): Readonly<Record<RouteId, Handler>> {
+export function handlers(store: RecordStore, views: Views, { version, fault, engine }: ServerState): Readonly<Record<RouteId, Handler>> {
   const described = new Map<string, Promise<string>>();
   const describe = (name: string): Promise<string> => {
     const known = described.get(name) ?? engine.answer({ does: 'describe', name });
@@ -44,7 +40,8 @@ export function handlers(
     openApi: () => (openApi ??= openApiDocument(version)),
     callSummaries: (request) => {
       const [from, to, cursor] = [readInstant(request, 'from'), readInstant(request, 'to'), readCallCursor(request)];
-      return views.summaries({ limit: readLimit(request), ...(from && { from }), ...(to && { to }), ...(cursor && { cursor }) });
+      const options = { limit: readLimit(request), withOpen: readFlag(request, 'open') };
+      return views.summaries({ ...options, ...(from && { from }), ...(to && { to }), ...(cursor && { cursor }) });
     },
     callRecord: async (request) => {
       const id = part(request, 'id');
@@ -58,6 +55,17 @@ export function handlers(
     workingSet: (request) => {
       const [from, to] = [readInstant(request, 'from'), readInstant(request, 'to')];
       return views.workingSet({ ...(from && { from }), ...(to && { to }) });
+    },
+    search: (request) => views.search(readText(request, 'q') ?? ''),
+    siteSummaries: (request) => views.sites(readListing(request)),
+    doorSummaries: (request) => views.doors(readListing(request)),
+    siteHistory: async (request): Promise<SiteHistory> => {
+      const id = part(request, 'id');
+      const cursor = readCallCursor(request);
+      const site = (await store.get('sites', id)) as Site | undefined;
+      if (site === undefined) return none(`There is no site ${id}.`);
+      const { items: calls, next } = await views.ofSite(id, { limit: readLimit(request), ...(cursor && { cursor }) });
+      return { site, doors: await views.doorsOf(id), calls, next };
     },
     recordBatch: batchHandler(store),
     recordsMissing: missingHandler(store),

@@ -25,6 +25,49 @@ export interface DoorHistory {
   next: string | null;
 }
 
+/** How much there is of something, and when last. */
+interface Visited {
+  callCount: number;
+  openCount: number;
+  /** When the newest of its calls is or was due; null when it has none. */
+  lastCall: string | null;
+}
+
+/** A door as a list shows it. */
+export interface DoorSummary extends Visited {
+  door: RecordBodies['doors'];
+  site: RecordBodies['sites'];
+}
+
+/** A site as a list shows it. */
+export interface SiteSummary extends Visited {
+  site: RecordBodies['sites'];
+  doorCount: number;
+}
+
+/** A site with its doors and its calls, newest first. */
+export interface SiteHistory {
+  site: RecordBodies['sites'];
+  doors: DoorSummary[];
+  calls: CallSummary[];
+  /** Cursor of the older calls, or null when all are in it. */
+  next: string | null;
+}
+
+/** Something that was found by its words, with the cards it belongs to. */
+export interface SearchHit {
+  kind: 'sites' | 'doors' | 'calls' | 'notes';
+  site: RecordBodies['sites'];
+  door?: RecordBodies['doors'];
+  call?: RecordBodies['calls'];
+  note?: RecordBodies['notes'];
+}
+
+/** What was found: sites, doors, calls and notes, of each the newest. */
+export interface SearchResults {
+  hits: SearchHit[];
+}
+
 /** What a device needs to go on without a network. */
 export interface WorkingSet {
   /** Of the doors that are worked on, by when they are due. */

@@ -43,6 +43,8 @@ export interface RecordDescription<K extends string = string, F extends Fields =
   names?: Readonly<Record<string, string>>;
   /** Further fields that lists are sorted or searched by. */
   indexed?: readonly string[];
+  /** Rows that are few among many and are asked for by themselves: those whose field is none of these. */
+  few?: { name: string; sortedBy: string; field: string; notOneOf: readonly string[] };
   /** What rows written before got in a column that came later, for one that must be filled. */
   filledWith?: Readonly<Record<string, string>>;
   /** Name in a call's record: of the card itself, or of the list of entries. */
@@ -55,7 +57,7 @@ export type BodyOf<D> = D extends { fields: infer F } ? ValuesOf<F> : never;
 
 type Own<K extends string> = { kind: K; title: string; table: string; fields: Fields; parent?: { field: string; kind: string } } & Pick<
   RecordDescription,
-  'indexed' | 'inCall' | 'filledWith' | 'faults' | 'names'
+  'indexed' | 'few' | 'inCall' | 'filledWith' | 'faults' | 'names'
 >;
 
 export const card = <const K extends string, const D extends Own<K>>(own: D) =>
