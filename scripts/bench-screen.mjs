@@ -24,6 +24,7 @@ async function printReadingToEstimate({ url, browser }) {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
     const page = await context.newPage();
     await page.goto(url);
+    await page.getByTestId(/^day-/).nth(1).click();
     await page.getByRole('button', { name: /Front door/ }).click();
     await page.getByTestId('to-measure').click();
     await page.getByTestId('estimate-cause').waitFor();

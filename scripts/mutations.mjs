@@ -86,7 +86,15 @@ export const MUTATIONS = [
     ),
   ],
   ['no write queue', server('record/committing.ts', 'const next = last.then(work, work);', 'const next = work();', 'record/recordStore')],
-  ['order of history', server('record/callViews.ts', "callsWhere('DESC', limit", "callsWhere('ASC', limit", 'record/callViews')],
+  [
+    'order of history',
+    server(
+      'record/callViews.ts',
+      `callsWhere('DESC', limit, [{ holds: '"doorId"`,
+      `callsWhere('ASC', limit, [{ holds: '"doorId"`,
+      'record/callViews',
+    ),
+  ],
   ['counts of what stands', server('record/callViews.ts', '${name}.withdrawn = 0 AND ', '', 'record/callViews')],
   [
     'the make of an old door',
@@ -441,7 +449,7 @@ export const MUTATIONS = [
   ['a body is read only where one is taken', server('routes/apiRouter.ts', 'takes === undefined ? [] : reading', 'reading', 'http/guards')],
   [
     'a call open from before',
-    server('record/callViews.ts', ` OR ("scheduledFor" < ? AND "state" = 'open')`, ' OR (1 = 0 AND ? = 0)', 'record/callViews'),
+    server('record/callViews.ts', 'WHERE "scheduledFor" < ? AND ${IS_OPEN}', 'WHERE "scheduledFor" < ? AND 1 = 0', 'record/callViews'),
   ],
   [
     'all since an open call',
@@ -457,5 +465,38 @@ export const MUTATIONS = [
   [
     'two cams of a keep are turned in turn',
     core('sheets/multipoint/keepCams.ts', '?.cam ?? 2) === 1', '?.cam ?? 2) === 9', 'multipoint/session'),
+  ],
+  [
+    'open calls of any date',
+    server('record/callViews.ts', 'holds: withOpen ? DUE_OR_OPEN', 'holds: false ? DUE_OR_OPEN', 'record/callViews'),
+  ],
+  [
+    'a renamed site is found by its new name',
+    server(
+      'migrations/1796001786546-find-again.ts',
+      `does: anew('siteId') },\n  { name: 'search_door_in'`,
+      `does: 'SELECT 1;' },\n  { name: 'search_door_in'`,
+      'record/search',
+    ),
+  ],
+  ['what is typed is no operator', server('record/search.ts', '/[\\p{L}\\p{N}\\p{M}]+/gu', '/\\S+/gu', 'record/search')],
+  [
+    'a cancelled call has a reason',
+    contract('record/kinds/calls.ts', "state === 'cancelled' && ", "state === 'never' && ", 'record/record'),
+  ],
+  ['tried in vain wants a day', field('day/dayBook.ts', '(isBefore(each) || wantsAnotherDay(each.call))', 'isBefore(each)', 'day/day')],
+  ['what is under way is next', field('day/dayBook.ts', 'settled.find(({ call }) => isUnderWay(call)) ?? ', '', 'day/day')],
+  ['on site since yesterday', field('day/dayBook.ts', ' && !isUnderWay(each.call)', '', 'day/day')],
+  [
+    'moved, it is booked anew',
+    field('day/writeCall.ts', "wantsAnotherDay(call) ? { ...rest, state: 'open' } : call", 'call', 'day/writeCall'),
+  ],
+  [
+    'a reason goes with its state',
+    field('day/writeCall.ts', '{ leftBecause: _, ...call }: Call, { to }', 'call: Call, { to }', 'day/writeCall'),
+  ],
+  [
+    'without accents on the device',
+    field('offline/searchKept.ts', "replace(/\\p{M}+/gu, '')", "replace(/q{9}/u, '')", 'offline/searchKept'),
   ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

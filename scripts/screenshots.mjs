@@ -26,8 +26,11 @@ async function writeGaps(page, gaps) {
   await page.getByTestId('write-gaps').click();
 }
 
-async function openCall(page, url, name) {
+/** @param day how many days ahead it is due */
+async function openCall(page, url, name, day = 0) {
   await page.goto(url);
+  if (day > 0) await page.getByTestId(/^day-/).nth(day).click();
+  if (day < 0) await page.getByTestId('done-before').click();
   await page.getByRole('button', { name }).click();
 }
 
@@ -77,7 +80,7 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('site-new').click();
   await phone.getByTestId('site-name').fill('Bramlow Chapel');
   await picture(phone, 'new-call');
-  await openCall(phone, url, /Ottersby Village Hall, Cloakroom/);
+  await openCall(phone, url, /Ottersby Village Hall, Cloakroom/, 1);
   await phone.getByTestId('stage-fix').click();
   await phone.getByTestId('sheet-swing.drift').click();
   await phone.getByTestId('answer').evaluate((answer) => answer.scrollIntoView({ block: 'start' }));
@@ -90,7 +93,7 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('field-thicknessMm').fill('68');
   await phone.getByTestId('answer').evaluate((answer) => answer.scrollIntoView({ block: 'start' }));
   await picture(phone, 'edge');
-  await openCall(phone, url, /Orrow household, Front door/);
+  await openCall(phone, url, /Orrow household, Front door/, 1);
   await phone.getByTestId('stage-fix').click();
   await phone.getByTestId('to-turns').click();
   await writeGaps(phone, { footMm: '6' });
@@ -100,7 +103,7 @@ await showApp('pictures', async ({ url, browser }) => {
   await writeGaps(phone, { latchTopMm: '8.8', latchBottomMm: '8.5', footMm: '6' });
   await phone.getByTestId('turn-topSide').waitFor();
   await picture(phone, 'turns');
-  await openCall(phone, url, /Ottersby Village Hall, Committee room/);
+  await openCall(phone, url, /Ottersby Village Hall, Committee room/, -1);
   await phone.getByRole('button', { name: 'Earlier visits' }).click();
   await phone.getByText('Gaps as left, visit by visit').waitFor();
   await picture(phone, 'door');

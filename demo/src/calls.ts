@@ -63,6 +63,14 @@ export const CALLS: readonly DemoCall[] = [
       'hinge.bottom': 3,
     },
   },
+  {
+    door: 'bathroom',
+    day: 0,
+    at: '12:15',
+    state: 'cancelled',
+    leftBecause: 'The customer called it off',
+    complaint: 'Rattles in the wind.',
+  },
   // Still open from before.
   {
     door: 'pantry',
@@ -99,6 +107,7 @@ export const CALLS: readonly DemoCall[] = [
     notes: ['Old wall, out of plumb since anyone remembers.'],
   },
   { door: 'flat7', day: 1, at: '11:15', state: 'open', complaint: 'Rubs low down at the handle side.' },
+  { door: 'stair', day: 1, at: '11:15', state: 'open', complaint: 'Look at it once more, with the agent there.' },
   { door: 'classroom', day: 3, at: '15:45', state: 'open', complaint: 'Yearly look at the gaps.' },
   // Done.
   {
@@ -211,7 +220,8 @@ export const CALLS: readonly DemoCall[] = [
     door: 'stage',
     day: -13,
     at: '17:00',
-    state: 'done',
+    state: 'comeBack',
+    leftBecause: 'The owner is to decide',
     complaint: 'Tight in the leg since the leg was knocked by a trolley.',
     findings: { event: 'blow' },
     found: {

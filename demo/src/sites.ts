@@ -5,7 +5,7 @@ export const SITES: readonly DemoSite[] = [
     key: 'wexmoor',
     name: 'Orrow household',
     address: '12 Wexmoor Lane, Fennimore',
-    contact: 'Tamsin Orrow, at home till noon',
+    contact: 'Tamsin Orrow, 01632 960 118, at home till noon',
     remarks: 'Dog in the hall.',
   },
   {
@@ -27,7 +27,7 @@ export const SITES: readonly DemoSite[] = [
     key: 'flats',
     name: 'Dunmorrow Court',
     address: 'Flats 1 to 18, Dunmorrow Rise, Fennimore',
-    contact: 'Managing agent, weekdays',
+    contact: 'Managing agent, 01632 960 174, weekdays',
     remarks: 'Communal doors are fire doors.',
   },
   {

@@ -1,4 +1,4 @@
-import type { HingedMake, ReadingEntry, Site } from '@proper-swing/contract';
+import type { CallState, HingedMake, ReadingEntry, Site } from '@proper-swing/contract';
 import type { ActionId, FindingId, HingeName, StationId } from '@proper-swing/core';
 
 /** The shape of the made-up workshop's files: plain tables, joined by short names instead of ids. */
@@ -24,7 +24,8 @@ export interface DemoCall {
   /** Local time, such as 08:30. */
   at: string;
   complaint: string;
-  state: 'open' | 'done';
+  state: CallState;
+  leftBecause?: string;
   findings?: Partial<Record<FindingId, string>>;
   found?: DemoReadings;
   done?: readonly { action: ActionId; hinge?: HingeName; planned: number; amount: number; remark?: string }[];

@@ -11,6 +11,7 @@ async function writeGaps(page: Page, gaps: Readonly<Record<string, string>>): Pr
 
 async function openFrontDoor(page: Page, house: House): Promise<void> {
   await page.goto(house.url);
+  await page.getByTestId(/^day-/).nth(1).click();
   await page.getByRole('button', { name: /Orrow household, Front door/ }).click();
   await page.getByTestId('stage-fix').click();
   await page.getByTestId('to-turns').click();

@@ -62,6 +62,7 @@ test('no text lies on another, nothing sticks out and every target can be hit, o
 test('the session of a multipoint door fits any screen as well', async ({ page, house }) => {
   test.setTimeout(180_000);
   await page.goto(house.url);
+  await page.getByTestId(/^day-/).nth(1).click();
   await page.getByRole('button', { name: /Orrow household, Front door/ }).click();
   await page.getByTestId('stage-fix').click();
   await page.getByTestId('to-turns').click();

@@ -281,6 +281,31 @@ describe('reading', () => {
   });
 });
 
+describe('finding again', () => {
+  it('searches, lists and tells the history of a site', async () => {
+    const { site, door, call } = await putCall();
+    const get = async (path: string) => (await request(app).get(path).expect(200)).body as unknown;
+    const [word = ''] = site.name.split(' ');
+    expect(await get(`/api/search?q=${word.toUpperCase()}`)).toMatchObject({
+      hits: [{ kind: 'sites', site: { id: site.id } }, { kind: 'doors', door: { id: door.id } }, { kind: 'calls', call: { id: call.id } }],
+    });
+    expect(await get('/api/search')).toEqual({ hits: [] });
+    expect(await get('/api/site-summaries')).toMatchObject({ items: [{ site: { id: site.id }, doorCount: 1, callCount: 1 }], next: null });
+    expect(await get(`/api/door-summaries?q=${word}&sort=-last`)).toMatchObject({ items: [{ door: { id: door.id } }] });
+    expect(await get(`/api/sites/${site.id}/history`)).toMatchObject({
+      ...{ site: { id: site.id }, doors: [{ door: { id: door.id }, openCount: 1 }], next: null },
+      calls: [{ call: { id: call.id }, readingCount: 0 }],
+    });
+  });
+
+  it('names what of the question is wrong', async () => {
+    expect(fieldsOf(await request(app).get('/api/door-summaries?sort=colour').expect(422))).toEqual(['sort']);
+    expect(fieldsOf(await request(app).get('/api/site-summaries?cursor=x').expect(422))).toEqual(['cursor']);
+    expect(fieldsOf(await request(app).get('/api/call-summaries?open=maybe').expect(422))).toEqual(['open']);
+    await request(app).get(`/api/sites/${v7()}/history`).expect(404);
+  });
+});
+
 describe('the engine over HTTP', () => {
   it('describes itself and runs its own example to the same result', async () => {
     const { body } = await request(app).get('/api/engine/hinged.diagnose').expect(200);

@@ -16,6 +16,8 @@ export interface FieldProps {
   isLong?: boolean;
   /** Takes the caret with all of it selected, so that typing writes it anew. */
   selects?: boolean;
+  /** Has the caret from the first: the page is for typing in it. */
+  begins?: boolean;
   /** Filled in for the technician and not yet touched. */
   isGiven?: boolean;
   testID?: string;
@@ -32,6 +34,7 @@ export function Field({
   hint,
   isLong = false,
   selects = false,
+  begins = false,
   isGiven = false,
   testID,
 }: FieldProps) {
@@ -47,6 +50,7 @@ export function Field({
         onBlur={onLeave}
         multiline={isLong}
         selectTextOnFocus={selects}
+        autoFocus={begins}
         placeholder={hint}
         placeholderTextColor={palette.pencil}
         testID={testID}

@@ -30,7 +30,7 @@ export function Page({ header, footer, isFixed = false, children }: PropsWithChi
         <View
           style={[styles.footer, { borderColor: palette.rule, backgroundColor: palette.paper, paddingBottom: SPACE.s + insets.bottom }]}
         >
-          {footer}
+          <View style={styles.keys}>{footer}</View>
         </View>
       )}
     </View>
@@ -42,4 +42,6 @@ const styles = StyleSheet.create({
   fixed: { flex: 1, minHeight: 0 },
   scrolled: { padding: SPACE.l, gap: SPACE.l, width: '100%', maxWidth: 1180, alignSelf: 'center' },
   footer: { borderTopWidth: LINE.rule, padding: SPACE.s, gap: SPACE.s },
+  // Nobody's eye or mouse goes from one end of a desk's screen to the other for a key.
+  keys: { gap: SPACE.s, width: '100%', maxWidth: 720, alignSelf: 'center' },
 });

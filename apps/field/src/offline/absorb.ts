@@ -15,7 +15,7 @@ import { historyWith, summariesWith, withWaiting } from './overlay';
 import { startedHere } from './startedHere';
 
 /** Lists that tell of a kind of card, which are fetched anew when one is confirmed. */
-const LISTS = [KEYS.anySummaries, KEYS.sites, KEYS.anyDoors, KEYS.anyDoorHistory];
+const LISTS = [KEYS.anySummaries, KEYS.sites, KEYS.anyDoors, KEYS.anyDoorHistory, KEYS.anySiteHistory, KEYS.anyBook];
 const LISTED: ReadonlySet<RecordKind> = new Set(['calls', 'doors', 'sites']);
 
 /** Puts what the server confirmed into the answers kept here, so that nothing flickers, or is missing without a network, until they are fetched again. */

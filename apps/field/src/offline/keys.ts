@@ -10,5 +10,10 @@ export const KEYS = {
   doors: (siteId: string) => ['doors', siteId],
   anyDoorHistory: ['door-history'],
   doorHistory: (doorId: string) => ['door-history', doorId],
+  search: (q: string) => ['search', q],
+  siteHistory: (siteId: string) => ['site-history', siteId],
+  anySiteHistory: ['site-history'],
+  book: (of: 'sites' | 'doors', q: string, sort: string) => ['book', of, q, sort],
+  anyBook: ['book'],
   twoVersions: (mark: string, waiting: number) => ['two-versions', mark, waiting],
 } as const;

@@ -1,11 +1,21 @@
-import { LARGEST_PAGE, PATHS, type CallSummary, type Door, type DoorHistory, type Page, type Site } from '@proper-swing/contract';
-import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import {
+  LARGEST_PAGE,
+  PATHS,
+  type CallRecord,
+  type CallSummary,
+  type Door,
+  type DoorHistory,
+  type Page,
+  type Site,
+} from '@proper-swing/contract';
+import { keepPreviousData, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import { addDays } from 'date-fns/addDays';
 import { startOfDay } from 'date-fns/startOfDay';
 import { useMemo } from 'react';
 import { callApi } from './api';
 import { historyWith, summariesWith, waitingOf, withWaiting } from './overlay';
 import { KEYS } from './keys';
+import { startedHere } from './startedHere';
 import { useLaidOver, useReachable } from './useOutbox';
 import { hasFailedStill } from './useReadsFailing';
 
@@ -22,7 +32,7 @@ export interface InStep {
   state: 'here' | 'asking' | 'failed';
 }
 
-/** Calls from three weeks ago to three weeks ahead, with those not yet confirmed. */
+/** Calls from three weeks ago to three weeks ahead and every one still open, with those not yet confirmed. */
 export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
   const waiting = useLaidOver();
   const today = startOfDay(new Date()).getTime();
@@ -31,17 +41,30 @@ export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
   const isReachable = useReachable();
   const { data, isPaused, status, dataUpdatedAt, errorUpdateCount } = useQuery({
     queryKey: KEYS.summaries(from, to),
-    queryFn: () => everyPage<CallSummary>(`${PATHS.callSummaries}?from=${from}&to=${to}`),
+    queryFn: () => everyPage<CallSummary>(`${PATHS.callSummaries}?from=${from}&to=${to}&open=yes`),
     placeholderData: keepPreviousData,
     refetchOnMount: 'always',
     // A server that fails is asked again; one that is gone is waited for.
     refetchInterval: ({ state: { status } }) => (status === 'error' ? FAILED_AGAIN_MS : false),
   });
-  const items = useMemo(() => summariesWith(data?.items ?? [], waiting), [data, waiting]);
+  const client = useQueryClient();
+  const items = useMemo(() => {
+    const told = data?.items ?? [];
+    const unlisted = new Set(waitingOf(waiting, 'calls').map(({ id }) => id));
+    for (const { call } of told) unlisted.delete(call.id);
+    // Begun here, maybe on a door that no list of calls tells of.
+    const begun = [...unlisted].flatMap((id) => {
+      const record = startedHere(client, waiting, id);
+      return record === undefined ? [] : [{ ...cardsOf(record), readingCount: 0, adjustmentCount: 0 }];
+    });
+    return summariesWith([...told, ...begun], waiting);
+  }, [client, data, waiting]);
   const failed = isPaused || !isReachable || hasFailedStill({ status, dataUpdatedAt, errorUpdateCount });
   const state = failed ? 'failed' : data === undefined ? 'asking' : 'here';
   return { items, inStep: { state, ...(dataUpdatedAt > 0 && { at: new Date(dataUpdatedAt) }) } };
 }
+
+const cardsOf = ({ call, door, site }: CallRecord) => ({ call, door, site });
 
 export function useSites(): Site[] {
   const waiting = useLaidOver();

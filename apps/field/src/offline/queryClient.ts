@@ -26,7 +26,7 @@ export const queryClient = new QueryClient({
 export const ENGINE_KEY = 'engine';
 
 /** Never kept: what is quicker computed again, what is asked for to settle it there and then, and what is kept by its parts. */
-const NOT_KEPT: readonly unknown[] = [ENGINE_KEY, KEYS.twoVersions('', 0)[0], KEYS.workingSet('', '')[0]];
+const NOT_KEPT: readonly unknown[] = [ENGINE_KEY, KEYS.twoVersions('', 0)[0], KEYS.workingSet('', '')[0], KEYS.search('')[0]];
 
 let beingKept: DehydratedState | undefined;
 const kept = announcer<[DehydratedState]>();

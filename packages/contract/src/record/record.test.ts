@@ -1,6 +1,7 @@
 import { engineFunction } from '../engine';
 import { hingedDoorSchema } from '../engine/hingedShapes';
 import { openApiDocument } from '../openApi';
+import { CALL_STATES } from '../names/callStates';
 import { everyRoute } from '../routes';
 import { check } from '../validate';
 import { RECORD_KINDS } from './register';
@@ -55,6 +56,16 @@ describe('record schemas', () => {
     const found = { id: ID, writtenAt: reading.writtenAt, callId: ID, finding: 'topScrews', answer: 'loose' };
     expect(faults(recordSchema('findings'), found)).toEqual([]);
     expect(faults(recordSchema('findings'), { ...found, answer: 'bananas' })).toEqual(['answer']);
+  });
+
+  it('refuse a call that is cancelled without a reason, and take one that is not', () => {
+    const booked = { id: ID, revision: 1, writtenAt: reading.writtenAt, doorId: ID, scheduledFor: reading.writtenAt, complaint: '' };
+    for (const state of CALL_STATES) {
+      expect(faults(callSchema, { ...booked, state })).toEqual(state === 'cancelled' ? ['leftBecause'] : []);
+      expect(faults(callSchema, { ...booked, state, leftBecause: 'Sold' })).toEqual([]);
+    }
+    expect(faults(callSchema, { ...booked, state: 'cancelled', leftBecause: '  ' })).toEqual(['leftBecause']);
+    expect(faults(callSchema, { ...booked, state: 'lost' })).toEqual(['state']);
   });
 
   it('refuse an empty title and hinges outside the slab, at the field', () => {

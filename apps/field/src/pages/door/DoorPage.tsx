@@ -4,6 +4,7 @@ import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
 import { format } from 'date-fns/format';
 import { router, useLocalSearchParams } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { stateWords } from '../../day/callMoves';
 import { useDoorHistory } from '../../offline/lists';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
@@ -74,7 +75,7 @@ export function DoorPage() {
                   <Words key={id}>{says}</Words>
                 ))}
             </View>
-            <Words kind="label">{record.call.state}</Words>
+            <Words kind="label">{stateWords(record.call.state)}</Words>
           </Press>
         ))}
         {fetchOlder && (

@@ -5,7 +5,12 @@ import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useKeptDraft } from '../../offline/draft';
 import { stamp, write } from '../../offline/write';
+import { movesFrom, stateWords, type CallMove } from '../../day/callMoves';
+import { ContactLines } from '../../day/ContactLines';
+import { dayWords, timeOf } from '../../day/days';
+import { moveCall } from '../../day/writeCall';
 import { Field } from '../../design/Field';
+import { FormFault } from '../../design/Form';
 import { Press } from '../../design/Press';
 import { Several } from '../../design/Several';
 import { Section, Slip } from '../../design/Section';
@@ -17,7 +22,7 @@ import { Limits } from '../../doors/hinged/Limits';
 import { Schools } from '../../doors/hinged/Schools';
 import { complaintsOf } from '../../record/observed';
 
-/** The first page of a call: what the customer says, what to beware of, which door it is. */
+/** The first page of a call: where and when, what the customer says, what to beware of, which door it is. */
 export function Listen({ record }: { record: CallRecord }) {
   const { width } = useWindowDimensions();
   const isWide = width >= WIDE_FROM;
@@ -26,6 +31,7 @@ export function Listen({ record }: { record: CallRecord }) {
   return (
     <View style={isWide ? styles.wide : styles.narrow}>
       <View style={[styles.narrow, isWide && styles.column]}>
+        <VisitPart record={record} />
         <Section title="What it does">
           {record.call.complaint !== '' && <Words>{`“${record.call.complaint}”`}</Words>}
           <Several
@@ -57,17 +63,44 @@ export function Listen({ record }: { record: CallRecord }) {
           <Press onPress={() => router.replace(`/call/${record.call.id}/card`)} testID="to-card">
             Put the card right
           </Press>
-          {[record.site.address, record.site.contact, record.site.remarks].filter(Boolean).map((line) => (
-            <Words key={line} tone="pencil">
-              {line}
-            </Words>
-          ))}
         </Section>
         <Limits door={record.door} />
         <Schools door={record.door} />
         <Notes record={record} />
       </View>
     </View>
+  );
+}
+
+/** Where it is and how the visit stands: what is looked for before the door is. */
+function VisitPart({ record: { call, site } }: { record: CallRecord }) {
+  const moves = movesFrom(call.state).filter(({ reasons, to }) => reasons === undefined && to !== 'open');
+  const [fault, setFault] = useState<string>();
+  const say = (to: CallMove) => {
+    try {
+      moveCall(call, to);
+    } catch {
+      setFault('This device is full: it stands as before. Make room and try again.');
+    }
+  };
+  return (
+    <Section title="The visit">
+      <Words testID="visit-line">
+        {`${dayWords(call.scheduledFor, new Date())}, ${timeOf(call.scheduledFor)}: ${stateWords(call.state)}${call.leftBecause ? `, ${call.leftBecause}` : ''}.`}
+      </Words>
+      <ContactLines site={site} />
+      <View style={styles.row}>
+        {moves.map((move) => (
+          <Press key={move.to} style={styles.half} onPress={() => say(move)} testID={`to-${move.to}`}>
+            {move.says}
+          </Press>
+        ))}
+        <Press style={styles.half} onPress={() => router.navigate(`/call/${call.id}/visit`)} testID="to-visit">
+          Move or cancel
+        </Press>
+      </View>
+      <FormFault says={fault} />
+    </Section>
   );
 }
 
@@ -111,4 +144,6 @@ const styles = StyleSheet.create({
   wide: { flexDirection: 'row', gap: SPACE.xl },
   narrow: { gap: SPACE.l },
   column: { flex: 1, minWidth: 0 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  half: { flexGrow: 1 },
 });

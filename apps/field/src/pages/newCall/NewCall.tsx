@@ -1,7 +1,9 @@
 import { finding } from '@proper-swing/core';
+import { isValid } from 'date-fns/isValid';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { useForm, type Path } from 'react-hook-form';
+import { dayKey, timeOf } from '../../day/days';
 import { dropDraft, isTexts, keepDraft, readDraft } from '../../offline/draft';
 import { usePreferences, type Preferences } from '../../offline/preferences';
 import { Field } from '../../design/Field';
@@ -19,15 +21,19 @@ import type { NewCallForm } from './newCallForm';
 import { SitePart } from './SitePart';
 import { complaintsOf } from './complaints';
 import { startCall } from './startCall';
+import { WhenPart } from './WhenPart';
 
 const DRAFT_KEY = 'swing.draft.newCall';
 
+/** What stands there before a time is chosen. */
+const FIRST_CALL = '08:00';
+
 /** A new call in a few taps: site, door, complaint. What is typed survives a reload. */
 export function NewCall() {
-  const given = useLocalSearchParams<{ siteId?: string; doorId?: string }>();
+  const { at, ...given } = useLocalSearchParams<{ siteId?: string; doorId?: string; at?: string }>();
   const preferences = usePreferences();
   const { watch, setValue, handleSubmit, formState, reset } = useForm<NewCallForm>({
-    defaultValues: { ...blankForm(preferences), ...given },
+    defaultValues: { ...blankForm(preferences), ...given, ...(at !== undefined && bookedAt(at)) },
     resolver: checkLate,
     reValidateMode: 'onChange',
   });
@@ -48,20 +54,43 @@ export function NewCall() {
     if (isBegun) checker().catch(() => undefined);
   }, [isBegun]);
 
+  const clear = () => {
+    dropDraft(DRAFT_KEY);
+    setBegun(undefined);
+    setFault(undefined);
+    reset(blankForm(preferences));
+  };
+
   const start = handleSubmit((checked) => {
+    // A second press while the first one is being checked makes no second call.
+    if (isStarted.current) return;
     try {
-      const callId = startCall(checked);
       isStarted.current = true;
+      const callId = startCall(checked);
       dropDraft(DRAFT_KEY);
-      router.replace(`/call/${callId}`);
+      router.replace(checked.when === 'booked' ? '/' : `/call/${callId}`);
     } catch {
+      isStarted.current = false;
       setFault('This device is full: nothing was begun. Make room and try again.');
     }
   });
 
   return (
     <Page
-      header={<Header title="New call" onBack={() => router.navigate('/')} backLabel="Back to today's calls" />}
+      header={
+        <Header
+          title="New call"
+          onBack={() => router.navigate('/')}
+          backLabel="Back to today's calls"
+          right={
+            formState.isDirty && (
+              <Press onPress={clear} testID="clear-form">
+                Clear
+              </Press>
+            )
+          }
+        />
+      }
       footer={
         <>
           <FormFault says={fault} />
@@ -72,7 +101,7 @@ export function NewCall() {
             }
             testID="start-call"
           >
-            Start the call
+            {form.when === 'booked' ? 'Book the call' : 'Start the call'}
           </Press>
         </>
       }
@@ -109,6 +138,7 @@ export function NewCall() {
           />
         </Section>
       )}
+      {form.doorId !== '' && <WhenPart form={form} set={set} error={error} />}
     </Page>
   );
 }
@@ -132,7 +162,13 @@ function blankForm(preferences: Preferences): NewCallForm {
     height: sizes?.height ?? '',
     complaintIds: '',
     complaint: '',
+    when: 'now',
+    day: dayKey(new Date()),
+    time: FIRST_CALL,
   };
 }
+
+/** As a call at the same time is. */
+const bookedAt = (at: string) => (isValid(new Date(at)) ? { when: 'booked' as const, day: dayKey(at), time: timeOf(at) } : {});
 
 const isForm = (kept: unknown): kept is Partial<NewCallForm> => isTexts(kept);

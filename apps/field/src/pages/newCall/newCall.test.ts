@@ -26,6 +26,9 @@ const form: NewCallForm = {
   height: '1981',
   complaintIds: 'rubsLatchTop',
   complaint: 'Catches at the top',
+  when: 'now',
+  day: '',
+  time: '',
 };
 const faults = async (change: Partial<NewCallForm>) => {
   const { errors } = await checkLate({ ...form, ...change }, undefined, { fields: {}, shouldUseNativeValidation: false });
@@ -57,6 +60,13 @@ describe('the form of a new call', () => {
     expect(await faults({ siteId: 'known', siteName: '', doorId: 'known', doorTitle: '', width: '', height: '' })).toEqual([]);
   });
 
+  it('asks a day and a time of a call that is booked, and of that alone', async () => {
+    expect(await faults({ when: 'booked', day: '2026-12-01', time: '08:30' })).toEqual([]);
+    expect(await faults({ when: 'booked', day: '2026-02-30', time: '08:30' })).toEqual(['day: Choose a day and a time.']);
+    expect(await faults({ when: 'booked', day: '2026-12-01', time: '' })).toEqual(['day: Choose a day and a time.']);
+    expect(await faults({ when: 'now', day: 'x', time: '' })).toEqual([]);
+  });
+
   it('reads inches as inches', async () => {
     expect(await faults({ units: 'in', width: '30', height: '78' })).toEqual([]);
     expect((await faults({ units: 'in', width: '3', height: '78' }))[0]).toContain('is not a door');
@@ -76,6 +86,15 @@ describe('starting a call', () => {
     ];
     expect([site?.name, door?.siteId, call?.doorId, finding?.callId]).toEqual(['Alder Court', site?.id, door?.id, callId]);
     expect([finding?.finding, finding?.answer, call?.state]).toEqual(['complaint', 'rubsLatchTop', 'open']);
+  });
+
+  it('is due now, or when it is booked for', () => {
+    const before = new Date().toISOString();
+    startCall(form);
+    startCall({ ...form, when: 'booked', day: '2026-12-01', time: '08:30' });
+    const [now, booked] = written<Call>('calls');
+    expect((now?.scheduledFor ?? '') >= before).toBe(true);
+    expect(booked?.scheduledFor).toBe(new Date(2026, 11, 1, 8, 30).toISOString());
   });
 
   it('a door has the make of its preset, its hinges by the layout chosen', () => {

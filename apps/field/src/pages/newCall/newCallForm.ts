@@ -1,6 +1,7 @@
 import { DomainError, HINGE_LAYOUT_IDS, parseLength } from '@proper-swing/core';
 import { slabHeight, slabWidth } from '@proper-swing/core/hinged/card/slab';
 import { object, string, type InferType, type StringSchema } from 'yup';
+import { momentOf } from '../../day/days';
 
 /** A typed length within limits; the error says what is wrong with it. */
 const length = (label: string, { from, to }: { from: number; to: number }) =>
@@ -40,6 +41,15 @@ export const newCallSchema = object({
   /** What is complained of, with a space between. */
   complaintIds: string().defined(),
   complaint: string().max(500, 'At most 500 letters.').defined(),
+  /** `now`, or `booked` for the day and time below it. */
+  when: string().oneOf(['now', 'booked']).required(),
+  day: string()
+    .defined()
+    .test('moment', 'Choose a day and a time.', (day, { parent }) => {
+      const { when, time } = parent as { when: string; time?: string };
+      return when === 'now' || momentOf(day ?? '', time ?? '') !== undefined;
+    }),
+  time: string().defined(),
 });
 
 export type NewCallForm = InferType<typeof newCallSchema>;

@@ -2,6 +2,7 @@ import { parseLength, usualHingeHeights, type FindingId } from '@proper-swing/co
 import { deviceId } from '../../offline/deviceId';
 import { stamp, write } from '../../offline/write';
 import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
+import { momentOf } from '../../day/days';
 import { complaintsOf } from './complaints';
 import type { NewCallForm } from './newCallForm';
 
@@ -20,7 +21,7 @@ export function startCall(form: NewCallForm): string {
     ...stamp(),
     revision: 1,
     doorId,
-    scheduledFor: new Date().toISOString(),
+    scheduledFor: dueAt(form).toISOString(),
     complaint: form.complaint.trim(),
     state: 'open' as const,
   };
@@ -28,6 +29,11 @@ export function startCall(form: NewCallForm): string {
   for (const answer of complaintsOf(form))
     write('findings', { ...stamp(), device: deviceId(), callId: call.id, finding: COMPLAINT, answer });
   return call.id;
+}
+
+/** Now, or when it is booked for. */
+function dueAt({ when, day, time }: NewCallForm): Date {
+  return (when === 'booked' ? momentOf(day, time) : undefined) ?? new Date();
 }
 
 function writeSite({ siteName = '', address, contact }: NewCallForm): string {

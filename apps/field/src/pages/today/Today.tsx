@@ -1,177 +1,210 @@
 import type { CallSummary } from '@proper-swing/contract';
-import { format } from 'date-fns/format';
-import { isToday } from 'date-fns/isToday';
-import { isBefore } from 'date-fns/isBefore';
-import { startOfDay } from 'date-fns/startOfDay';
 import Ruler from 'lucide-react-native/icons/ruler';
+import Search from 'lucide-react-native/icons/search';
 import Settings from 'lucide-react-native/icons/settings';
+import { format } from 'date-fns/format';
 import { router } from 'expo-router';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
-import { useCallSummaries, type InStep } from '../../offline/lists';
-import { useWorkingSet } from '../../offline/workingSet';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { CallRow } from '../../day/CallRow';
+import { dayBook, visitsOf, type DayBook } from '../../day/dayBook';
+import { dayKey, dayWords, momentOf, timeOf, type DayKey } from '../../day/days';
+import { bookCall } from '../../day/writeCall';
+import { Folded } from '../../design/Folded';
 import { Header } from '../../design/Header';
+import { Notice } from '../../design/Notice';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
-import { LINE, SPACE, WIDE_FROM } from '../../design/tokens';
+import { LINE, RADIUS, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
+import { useScreen } from '../../design/useScreen';
 import { Words } from '../../design/Words';
+import { useCallSummaries } from '../../offline/lists';
+import { useWorkingSet } from '../../offline/workingSet';
+import { DayStrip, LATER } from './DayStrip';
+import { InStepLine, noCallsWords } from './InStep';
 
-/** Today's calls first, what comes, and what was. */
+/** Only where there is room to drag to. */
+const DragArea = lazy(async () => ({ default: (await import('./DragArea')).DragArea }));
+
+/** The day: what is to be done, when, and what comes next. */
 export function Today() {
   const palette = usePalette();
-  const { width } = useWindowDimensions();
+  const { isWide } = useScreen();
   const { items, inStep } = useCallSummaries();
   useWorkingSet();
-  const day = startOfDay(new Date());
-  const dueOrder = [...items].sort((a, b) => a.call.scheduledFor.localeCompare(b.call.scheduledFor));
-  const today = dueOrder.filter(({ call }) => isToday(call.scheduledFor));
-  const earlier = dueOrder.filter(({ call }) => isBefore(call.scheduledFor, day));
-  const overdue = earlier.filter(({ call }) => call.state === 'open');
-  const done = earlier.filter(({ call }) => call.state === 'done').reverse();
-  const coming = dueOrder.filter(({ call }) => !isToday(call.scheduledFor) && !isBefore(call.scheduledFor, day));
-  const isWide = width >= WIDE_FROM;
-  const next = today.find(({ call }) => call.state === 'open');
+  const now = new Date();
+  const today = dayKey(now);
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- anew when the day changes, not at every drawing
+  const book = useMemo(() => dayBook(items, now), [items, today]);
+  const [chosen, setChosen] = useState<DayKey>();
+  const [moved, setMoved] = useState<{ summary: CallSummary; to: Date }>();
+  const shown = chosen ?? today;
+  const find = (callId: string) => items.find(({ call }) => call.id === callId);
+
+  const drop = (callId: string, day: DayKey) => {
+    const summary = find(callId);
+    const to = summary && momentOf(day, timeOf(summary.call.scheduledFor));
+    if (summary === undefined || to === undefined || dayKey(summary.call.scheduledFor) === day) return;
+    bookCall(summary.call, to);
+    setMoved({ summary, to });
+  };
+  const moveBack = () => {
+    const current = moved && find(moved.summary.call.id)?.call;
+    if (moved && current) bookCall(current, new Date(moved.summary.call.scheduledFor));
+    setMoved(undefined);
+  };
+
+  const day = (
+    <View style={styles.narrow}>
+      {moved && (
+        <Notice tone="ink" action={{ label: 'Move it back', onPress: moveBack, testID: 'move-back' }} testID="moved">
+          {`${moved.summary.site.name}, ${moved.summary.door.title}: moved to ${dayWords(moved.to, now)}, ${timeOf(moved.to)}.`}
+        </Notice>
+      )}
+      <DayStrip book={book} now={now} chosen={shown} onChoose={setChosen} />
+      <View style={isWide ? styles.wide : styles.narrow}>
+        <View style={[styles.narrow, isWide && styles.column]}>
+          {shown === LATER ? (
+            book.later.map((key) => <DaySection key={key} book={book} day={key} now={now} />)
+          ) : (
+            <DaySection book={book} day={shown} now={now}>
+              {shown === today && (book.openOn.get(today) ?? []).length === 0 && (
+                <Words tone="pencil" testID="no-calls">
+                  {noCallsWords(inStep, book.closedToday.length)}
+                </Words>
+              )}
+            </DaySection>
+          )}
+          {shown === today && book.closedToday.length > 0 && (
+            <Folded title={`Closed today: ${book.closedToday.length}`} testID="closed-today">
+              {book.closedToday.map((summary) => (
+                <CallRow key={summary.call.id} summary={summary} shows="time" />
+              ))}
+            </Folded>
+          )}
+          <InStepLine {...inStep} />
+        </View>
+        <View style={[styles.narrow, isWide && styles.column]}>
+          {book.unsettled.length > 0 && (
+            <Section title={`To be settled: ${book.unsettled.length}`}>
+              {book.unsettled.map((summary) => (
+                <CallRow key={summary.call.id} summary={summary} shows="day" />
+              ))}
+            </Section>
+          )}
+          {book.doneBefore.length > 0 && (
+            <Folded title={`Done before: ${book.doneBefore.length}`} testID="done-before">
+              {book.doneBefore.map((summary) => (
+                <CallRow key={summary.call.id} summary={summary} shows="date" />
+              ))}
+            </Folded>
+          )}
+        </View>
+      </View>
+    </View>
+  );
 
   return (
     <Page
       header={
         <Header
           title="Proper Swing"
-          sub={format(new Date(), 'EEE d MMMM')}
+          sub={format(now, 'EEE d MMMM')}
           right={
             <>
-              <Press kind="quiet" label="The bench" onPress={() => router.navigate('/bench')} testID="to-bench">
+              <Press kind="quiet" label="The bench" onPress={() => router.navigate('/bench')} style={styles.icon} testID="to-bench">
                 <Ruler size={24} color={palette.ink} />
               </Press>
-              <Press kind="quiet" label="Settings" onPress={() => router.navigate('/settings')}>
+              <Press kind="quiet" label="Settings" onPress={() => router.navigate('/settings')} style={styles.icon}>
                 <Settings size={24} color={palette.ink} />
               </Press>
             </>
           }
         />
       }
-      footer={
-        <Press kind="primary" onPress={() => router.navigate('/new')} testID="new-call">
-          New call
-        </Press>
-      }
+      footer={<DayFooter next={book.next} now={now} />}
     >
-      <View style={isWide ? styles.wide : styles.narrow}>
-        <View style={[styles.narrow, isWide && styles.column]}>
-          <Section title="Today">
-            {today.map((summary) => (
-              <CallLine key={summary.call.id} summary={summary} pattern="HH:mm" isNext={summary === next} />
-            ))}
-            {today.length === 0 && (
-              <Words tone="pencil" testID="no-calls">
-                {noCallsWords(inStep)}
-              </Words>
-            )}
-            <InStepLine {...inStep} />
-          </Section>
-          {overdue.length > 0 && <CallList title="Still open from before" items={overdue} />}
-        </View>
-        <View style={[styles.narrow, isWide && styles.column]}>
-          {coming.length > 0 && <CallList title="Coming" items={coming} />}
-          {done.length > 0 && <CallList title="Done" items={done} />}
-        </View>
-      </View>
+      <Press
+        style={[styles.search, { backgroundColor: palette.slab, borderColor: palette.rule }]}
+        label="Find a customer, a door, a call"
+        onPress={() => router.navigate('/search')}
+        testID="to-search"
+      >
+        <Search size={22} color={palette.ink} />
+        <Words tone="pencil">Find a customer, a door, a call</Words>
+      </Press>
+      {isWide ? (
+        <Suspense fallback={day}>
+          <DragArea onDrop={drop} nameOf={(id) => [find(id)?.site.name, find(id)?.door.title].join(', ')}>
+            {day}
+          </DragArea>
+        </Suspense>
+      ) : (
+        day
+      )}
     </Page>
   );
 }
 
-/** None, not known and not yet known are three things. */
-function noCallsWords({ state, at }: InStep): string {
-  if (at !== undefined)
-    return state === 'here' ? 'No calls today. Begin one with New call.' : `No calls today, as far as was known ${onceWords(at)}.`;
-  return state === 'asking'
-    ? 'Fetching the calls.'
-    : 'The calls of today are not known: the server could not be asked. They come as soon as it answers.';
+interface DaySectionProps {
+  book: DayBook;
+  day: DayKey;
+  now: Date;
+  children?: React.ReactNode;
 }
 
-/** When the list was last fetched. */
-function InStepLine({ state, at }: InStep) {
-  if (at === undefined) return null;
+/** The open calls of a day, those of one visit together. */
+function DaySection({ book, day, now, children }: DaySectionProps) {
+  const calls = book.openOn.get(day) ?? [];
   return (
-    <Words kind="small" tone={state === 'failed' ? 'tight' : 'pencil'} testID="in-step">
-      {state === 'failed' ? `Not in step with the server since ${onceWords(at)}.` : `In step with the server, ${onceWords(at)}.`}
-    </Words>
-  );
-}
-
-const onceWords = (at: Date) => format(at, isToday(at) ? 'HH:mm' : 'EEE d MMMM, HH:mm');
-
-function CallList({ title, items }: { title: string; items: readonly CallSummary[] }) {
-  return (
-    <Section title={title}>
-      {items.map((summary) => (
-        <CallLine key={summary.call.id} summary={summary} pattern="EEE d" isNext={false} />
-      ))}
+    <Section title={dayWords(momentOf(day, '00:00') ?? now, now)}>
+      {visitsOf(calls).map(({ key, calls: of }) =>
+        of.map((summary, i) => (
+          <CallRow
+            key={`${key} ${summary.call.id}`}
+            summary={summary}
+            shows={i === 0 ? 'time' : 'nothing'}
+            isBelowSite={i > 0}
+            isNext={summary === book.next}
+          />
+        )),
+      )}
+      {children ?? (calls.length === 0 && <Words tone="pencil">Nothing is booked for this day.</Words>)}
     </Section>
   );
 }
 
-function CallLine({
-  summary: { call, door, site, readingCount, adjustmentCount },
-  pattern,
-  isNext,
-}: {
-  summary: CallSummary;
-  pattern: string;
-  isNext: boolean;
-}) {
-  const palette = usePalette();
+/** What is to be done next, under the thumb; a new call beside it. */
+function DayFooter({ next, now }: { next: CallSummary | undefined; now: Date }) {
+  const isToday = next !== undefined && dayKey(next.call.scheduledFor) <= dayKey(now);
   return (
-    <Press
-      kind="quiet"
-      style={[styles.line, { borderColor: palette.rule, borderLeftColor: isNext ? palette.accent : 'transparent' }]}
-      label={`${site.name}, ${door.title}, ${format(call.scheduledFor, 'd MMMM HH:mm')}`}
-      onPress={() => router.navigate(`/call/${call.id}`)}
-      testID={`call-${call.id}`}
-    >
-      <Words kind="title" style={styles.time} tone={call.state === 'done' ? 'pencil' : 'ink'}>
-        {format(call.scheduledFor, pattern)}
-      </Words>
-      <View style={styles.words}>
-        <Words kind="title" lines={2}>
-          {site.name}
-        </Words>
-        <Words lines={1}>{door.title}</Words>
-        {call.complaint !== '' && (
-          <Words kind="small" tone="pencil" lines={2}>
-            {call.complaint}
-          </Words>
-        )}
-      </View>
-      <Words kind="label" tone="pencil" style={styles.state}>
-        {stateWords(call.state, readingCount, adjustmentCount)}
-      </Words>
-    </Press>
+    <View style={styles.footer}>
+      <Press kind={isToday ? 'plain' : 'primary'} style={styles.key} onPress={() => router.navigate('/new')} testID="new-call">
+        New call
+      </Press>
+      {isToday && (
+        <Press
+          kind="primary"
+          style={styles.key}
+          label={`Next: ${next.door.title}, ${next.site.name}`}
+          onPress={() => router.navigate(`/call/${next.call.id}`)}
+          testID="next-call"
+        >
+          {`Next: ${next.door.title}`}
+        </Press>
+      )}
+    </View>
   );
-}
-
-function stateWords(state: 'open' | 'done', readings: number, steps: number): string {
-  if (state === 'done') return '✓ done';
-  if (steps > 0) return `${steps} steps`;
-  return readings > 0 ? `${readings} read` : 'to do';
 }
 
 const styles = StyleSheet.create({
   wide: { flexDirection: 'row', gap: SPACE.xl },
   narrow: { gap: SPACE.l },
   column: { flex: 1, minWidth: 0 },
-  line: {
-    justifyContent: 'flex-start',
-    alignItems: 'center',
-    borderWidth: 0,
-    borderBottomWidth: LINE.hair,
-    borderLeftWidth: 5,
-    borderRadius: 0,
-    paddingHorizontal: SPACE.s,
-    paddingVertical: SPACE.s,
-  },
-  time: { width: 58 },
-  words: { flex: 1, minWidth: 0 },
-  state: { width: 62, textAlign: 'right' },
+  icon: { paddingHorizontal: 0 },
+  search: { justifyContent: 'flex-start', borderWidth: LINE.rule, borderRadius: RADIUS.s },
+  footer: { flexDirection: 'row', gap: SPACE.s },
+  key: { flex: 1 },
 });

@@ -1,0 +1,3 @@
+import { VisitPage } from '../../../src/pages/visit/VisitPage';
+
+export default VisitPage;

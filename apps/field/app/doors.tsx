@@ -1,0 +1,3 @@
+import { DoorsPage } from '../src/pages/book/DoorsPage';
+
+export default DoorsPage;

@@ -1,0 +1,3 @@
+import { SearchPage } from '../src/pages/search/SearchPage';
+
+export default SearchPage;

@@ -1,0 +1,3 @@
+import { SitePage } from '../../src/pages/book/SitePage';
+
+export default SitePage;

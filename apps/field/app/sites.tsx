@@ -1,0 +1,3 @@
+import { SitesPage } from '../src/pages/book/SitesPage';
+
+export default SitesPage;

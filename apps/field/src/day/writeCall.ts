@@ -1,0 +1,23 @@
+import type { Call } from '@proper-swing/contract';
+import { revised, write } from '../offline/write';
+import { wantsAnotherDay, type CallMove } from './callMoves';
+
+/**
+ * Says where a call stands now. A reason goes with the state it is given for, and with it alone.
+ *
+ * @throws when the device has no room left
+ */
+export function moveCall({ leftBecause: _, ...call }: Call, { to }: CallMove, because = ''): void {
+  write('calls', revised<Call>(call, { state: to, ...(because.trim() !== '' && { leftBecause: because.trim() }) }));
+}
+
+/**
+ * Books a call for another moment. One that was tried in vain, or is to be come back to, is booked again.
+ *
+ * @throws when the device has no room left
+ */
+export function bookCall(call: Call, when: Date): void {
+  const { leftBecause: _, ...rest } = call;
+  const base: Call = wantsAnotherDay(call) ? { ...rest, state: 'open' } : call;
+  write('calls', revised<Call>(base, { scheduledFor: when.toISOString() }));
+}

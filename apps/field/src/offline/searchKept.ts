@@ -1,0 +1,87 @@
+import type { CallRecord, CallSummary, DoorHistory, Page, SearchHit, Site } from '@proper-swing/contract';
+import { standing } from '@proper-swing/contract';
+import type { InfiniteData, QueryClient } from '@tanstack/react-query';
+import { KEYS } from './keys';
+import type { Outgoing } from './outbox';
+import { waitingOf } from './overlay';
+
+/** Words as they are compared: without capitals and accents, parted by whatever is no letter or figure, as the server does. */
+export function wordsOf(text: string): string[] {
+  const plain = text
+    .normalize('NFD')
+    .replace(/\p{M}+/gu, '')
+    .toLowerCase();
+  return plain.match(/[\p{L}\p{N}]+/gu) ?? [];
+}
+
+/** Whether every word asked for begins one of those there are. */
+export function holdsWords(asked: readonly string[], texts: readonly string[]): boolean {
+  const there = wordsOf(texts.join(' '));
+  return asked.length > 0 && asked.every((word) => there.some((each) => each.startsWith(word)));
+}
+
+/** What is kept on this device or waits here and holds the words: the same as the server finds, of what is at hand. */
+export function searchKept(client: QueryClient, waiting: readonly Outgoing[], q: string): SearchHit[] {
+  const asked = wordsOf(q);
+  const summaries = client.getQueriesData<Page<CallSummary>>({ queryKey: KEYS.anySummaries }).flatMap(([, page]) => page?.items ?? []);
+  const records = client.getQueriesData<CallRecord>({ queryKey: KEYS.anyCallRecord }).flatMap(([, record]) => record ?? []);
+  const histories = client
+    .getQueriesData<InfiniteData<DoorHistory>>({ queryKey: KEYS.anyDoorHistory })
+    .flatMap(([, history]) => history?.pages ?? []);
+  const sites = byId([
+    ...(client.getQueryData<Page<Site>>(KEYS.sites)?.items ?? []),
+    ...[...summaries, ...records, ...histories].map(({ site }) => site),
+    ...waitingOf(waiting, 'sites'),
+  ]);
+  const doors = byId([...[...summaries, ...records, ...histories].map(({ door }) => door), ...waitingOf(waiting, 'doors')]);
+  const calls = byId([
+    ...[...summaries, ...records].map(({ call }) => call),
+    ...histories.flatMap((history) => history.calls.map(({ call }) => call)),
+    ...waitingOf(waiting, 'calls'),
+  ]);
+  const notes = byId([
+    ...records.flatMap((record) => standing(record.notes)),
+    ...waitingOf(waiting, 'notes').map((note) => ({ revision: 1, ...note })),
+  ]);
+
+  const ofDoor = (doorId: string) => {
+    const door = doors.get(doorId);
+    const site = sites.get(door?.siteId ?? '');
+    return door && site && { door, site };
+  };
+  const ofCall = (callId: string) => {
+    const call = calls.get(callId);
+    const cards = call && ofDoor(call.doorId);
+    return cards && { ...cards, call };
+  };
+  return [
+    ...[...sites.values()].flatMap((site): SearchHit[] =>
+      holdsWords(asked, [site.name, site.address, site.contact, site.remarks]) ? [{ kind: 'sites', site }] : [],
+    ),
+    ...[...doors.keys()].flatMap((id): SearchHit[] => {
+      const cards = ofDoor(id);
+      return cards && holdsWords(asked, [cards.door.title, cards.site.name, cards.site.address]) ? [{ kind: 'doors', ...cards }] : [];
+    }),
+    ...[...calls.keys()].flatMap((id): SearchHit[] => {
+      const cards = ofCall(id);
+      return cards && holdsWords(asked, [cards.call.complaint, cards.call.leftBecause ?? '', cards.door.title, cards.site.name])
+        ? [{ kind: 'calls', ...cards }]
+        : [];
+    }),
+    ...[...notes.values()].flatMap((note): SearchHit[] => {
+      const cards = ofCall(note.callId);
+      return cards && holdsWords(asked, [note.text, cards.door.title, cards.site.name]) ? [{ kind: 'notes', ...cards, note }] : [];
+    }),
+  ];
+}
+
+/** One of each id: the newest revision, a later one before an earlier of the same. */
+function byId<T extends { id: string; revision?: number }>(list: readonly T[]): Map<string, T> {
+  const found = new Map<string, T>();
+  for (const each of list) if ((each.revision ?? 1) >= (found.get(each.id)?.revision ?? 0)) found.set(each.id, each);
+  return found;
+}
+
+/** The thing that was found, so that it is not told of twice. */
+export const hitKey = ({ kind, site, door, call, note }: SearchHit): string =>
+  `${kind} ${{ sites: site.id, doors: door?.id, calls: call?.id, notes: note?.id }[kind] ?? ''}`;
