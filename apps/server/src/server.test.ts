@@ -287,7 +287,11 @@ describe('finding again', () => {
     const get = async (path: string) => (await request(app).get(path).expect(200)).body as unknown;
     const [word = ''] = site.name.split(' ');
     expect(await get(`/api/search?q=${word.toUpperCase()}`)).toMatchObject({
-      hits: [{ kind: 'sites', site: { id: site.id } }, { kind: 'doors', door: { id: door.id } }, { kind: 'calls', call: { id: call.id } }],
+      hits: [
+        { kind: 'sites', site: { id: site.id } },
+        { kind: 'doors', door: { id: door.id } },
+        { kind: 'calls', call: { id: call.id } },
+      ],
     });
     expect(await get('/api/search')).toEqual({ hits: [] });
     expect(await get('/api/site-summaries')).toMatchObject({ items: [{ site: { id: site.id }, doorCount: 1, callCount: 1 }], next: null });
