@@ -157,8 +157,13 @@ test.describe('at a desk', () => {
 
     await grip.focus();
     await page.keyboard.press('Space');
-    await expect(grip).toHaveAttribute('aria-pressed', 'true');
-    for (let day = 0; day <= 1; day += 1) await page.keyboard.press('ArrowRight');
+    const told = page.getByRole('status');
+    await expect(told.filter({ hasText: 'Kitchen: picked up.' })).toBeAttached();
+    for (const day of [0, 1]) {
+      await page.keyboard.press('ArrowRight');
+      const name = new Date(Date.now() + day * DAY_MS).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+      await expect(told.filter({ hasText: `Over ${name}.` })).toBeAttached();
+    }
     await page.keyboard.press('Space');
     await expect(page.getByTestId('moved')).toContainText('Kitchen: moved to');
     await expectAllSaved(page);

@@ -10,19 +10,21 @@ import { useScreen } from '../design/useScreen';
 import { Words } from '../design/Words';
 import { isGoneOnWith, NotHere } from './NotHere';
 import { StageStrip } from './StageStrip';
-import type { CallStage } from './stages';
+import { CALL_STAGES, type CallStage } from './stages';
 import { UncomputedNotice } from './UncomputedNotice';
 import { useCallPage } from './useCallPage';
 
 export interface CallFrameProps extends Pick<PageProps, 'isFixed'> {
   /** None for what belongs to every stage. */
   stage?: CallStage;
+  /** What the browser's tab calls the page, where it is no stage. */
+  titled?: string;
   footer?: (record: CallRecord) => ReactNode;
   children: (record: CallRecord) => ReactNode;
 }
 
 /** What every stage of a call has round it; says so when the call is not to be had. */
-export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) {
+export function CallFrame({ stage, titled, footer, isFixed, children }: CallFrameProps) {
   const { callId, record, isMissing, notHere } = useCallPage();
   const { isFlat } = useScreen();
   const strip = <StageStrip callId={callId} current={stage} />;
@@ -33,6 +35,7 @@ export function CallFrame({ stage, footer, isFixed, children }: CallFrameProps) 
     <View>
       <Header
         title={title}
+        titled={titled ?? CALL_STAGES.find(({ id }) => id === stage)?.title}
         sub={sub}
         subTone={notHere ? 'tight' : 'pencil'}
         onBack={() => router.navigate('/')}

@@ -1,5 +1,6 @@
 import { router } from 'expo-router';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { Press } from '../design/Press';
 import { LINE, TARGET } from '../design/tokens';
 import { usePalette } from '../design/theme';
 import { useScreen } from '../design/useScreen';
@@ -15,18 +16,19 @@ export function StageStrip({ callId, current }: { callId: string; current: CallS
       {CALL_STAGES.map(({ id, title, path }) => {
         const isCurrent = id === current;
         return (
-          <Pressable
+          <Press
             key={id}
-            role="link"
-            aria-current={isCurrent ? 'step' : undefined}
+            kind="quiet"
+            isCurrent={isCurrent}
+            href={`/call/${callId}${path}`}
             onPress={() => router.replace(`/call/${callId}${path}`)}
             testID={`stage-${id}`}
-            style={[styles.stage, isLow && styles.low, { borderColor: isCurrent ? palette.ink : 'transparent' }]}
+            style={[styles.stage, isLow && styles.low, { borderBottomColor: isCurrent ? palette.ink : 'transparent' }]}
           >
             <Words kind="label" tone={isCurrent ? 'ink' : 'pencil'} style={isCurrent && styles.current}>
               {title}
             </Words>
-          </Pressable>
+          </Press>
         );
       })}
     </View>
@@ -35,7 +37,16 @@ export function StageStrip({ callId, current }: { callId: string; current: CallS
 
 const styles = StyleSheet.create({
   strip: { flexDirection: 'row', borderBottomWidth: LINE.hair },
-  stage: { flex: 1, minHeight: TARGET - 4, alignItems: 'center', justifyContent: 'center', borderBottomWidth: 4 },
+  stage: {
+    flex: 1,
+    minWidth: 0,
+    minHeight: TARGET - 4,
+    paddingHorizontal: 0,
+    paddingVertical: 0,
+    borderWidth: 0,
+    borderRadius: 0,
+    borderBottomWidth: 4,
+  },
   low: { minHeight: TARGET - 4, borderBottomWidth: 3 },
   beside: { flexGrow: 2, flexShrink: 1, borderBottomWidth: 0 },
   current: { fontWeight: '700' },

@@ -26,11 +26,12 @@ export interface DayBook {
   next: CallSummary | undefined;
 }
 
-/** Days that the strip shows, from today on. */
-export const STRIP_DAYS = 7;
-
-/** Every open call is somewhere in it, whatever its date. */
-export function dayBook(items: readonly CallSummary[], now: Date): DayBook {
+/**
+ * Every open call is somewhere in it, whatever its date.
+ *
+ * @param stripDays days that the strip shows, from today on
+ */
+export function dayBook(items: readonly CallSummary[], now: Date, stripDays = 7): DayBook {
   const today = startOfDay(now);
   const byTime = [...items].sort(
     (a, b) =>
@@ -47,7 +48,7 @@ export function dayBook(items: readonly CallSummary[], now: Date): DayBook {
     openOn.set(key, [...(openOn.get(key) ?? []), each]);
   }
   const closed = byTime.filter(({ call }) => !isOpen(call));
-  const afterStrip = dayKey(addDays(today, STRIP_DAYS));
+  const afterStrip = dayKey(addDays(today, stripDays));
   return {
     openOn,
     unsettled,

@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { GROUP_KEYS } from './groupKeys';
 import { SPACE } from './tokens';
 import { Press } from './Press';
 import { Words } from './Words';
@@ -18,6 +19,10 @@ export interface ChoiceProps<T extends string> {
 /** A few answers of which one holds, each a full target. */
 export function Choice<T extends string>({ label, options, chosen, onChoose, error, testID }: ChoiceProps<T>) {
   const faultId = useId();
+  const stop = Math.max(
+    0,
+    options.findIndex(({ id }) => id === chosen),
+  );
   return (
     <View
       style={styles.row}
@@ -26,12 +31,14 @@ export function Choice<T extends string>({ label, options, chosen, onChoose, err
       aria-invalid={error !== undefined}
       aria-describedby={error === undefined ? undefined : faultId}
       testID={testID}
+      {...GROUP_KEYS}
     >
-      {options.map((option) => (
+      {options.map((option, i) => (
         <Press
           key={option.id}
           role="radio"
           chosen={option.id === chosen}
+          isStop={i === stop}
           onPress={() => onChoose(option.id)}
           label={option.label}
           testID={testID && `${testID}-${option.id}`}

@@ -1,4 +1,6 @@
+import { useId } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
+import { usePreferences } from '../offline/preferences';
 import { FONT, LINE, RADIUS, SIZE, SPACE, TARGET } from './tokens';
 import { usePalette } from './theme';
 import { Words } from './Words';
@@ -14,13 +16,21 @@ export interface FieldProps {
   error?: string;
   hint?: string;
   isLong?: boolean;
-  /** Takes the caret with all of it selected, so that typing writes it anew. */
-  selects?: boolean;
+  /** What is typed: figures and lengths take the caret with all of it selected, so that typing writes it anew. */
+  takes?: FieldTakes;
   /** Has the caret from the first: the page is for typing in it. */
   begins?: boolean;
   /** Filled in for the technician and not yet touched. */
   isGiven?: boolean;
   testID?: string;
+}
+
+/** Words; a figure; a length in the units of the person; or figures with signs or commas. */
+export type FieldTakes = 'words' | 'figure' | 'length' | 'figures';
+
+/** The keys that a telephone shows. Its figure keys have no fraction's stroke, and some have no minus and no comma: those need all keys. */
+function inputModeOf(takes: FieldTakes, units: 'mm' | 'in'): 'decimal' | 'text' {
+  return takes === 'figure' || (takes === 'length' && units === 'mm') ? 'decimal' : 'text';
 }
 
 /** A labelled line to type in, with its error under it. */
@@ -33,23 +43,27 @@ export function Field({
   error,
   hint,
   isLong = false,
-  selects = false,
+  takes = 'words',
   begins = false,
   isGiven = false,
   testID,
 }: FieldProps) {
   const palette = usePalette();
+  const { units } = usePreferences();
+  const faultId = useId();
   return (
     <View style={styles.field}>
       <Words kind="label">{label}</Words>
       <TextInput
         aria-label={isGiven ? `${spoken}, filled in beforehand` : spoken}
         aria-invalid={error !== undefined}
+        aria-describedby={error === undefined ? undefined : faultId}
         value={value}
         onChangeText={onChange}
         onBlur={onLeave}
         multiline={isLong}
-        selectTextOnFocus={selects}
+        selectTextOnFocus={takes !== 'words'}
+        inputMode={inputModeOf(takes, units)}
         autoFocus={begins}
         placeholder={hint}
         placeholderTextColor={palette.pencil}
@@ -66,7 +80,7 @@ export function Field({
         ]}
       />
       {error !== undefined && (
-        <Words kind="small" tone="tight">
+        <Words kind="small" tone="tight" id={faultId}>
           {error}
         </Words>
       )}

@@ -1,6 +1,7 @@
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
+import { nameTab } from './nameTab';
 import { LINE, SPACE } from './tokens';
 import { Press } from './Press';
 import { usePalette } from './theme';
@@ -12,6 +13,8 @@ import { SaveSign } from './SaveSign';
 
 export interface HeaderProps {
   title: string;
+  /** What the browser's tab says before the title. */
+  titled?: string | undefined;
   sub?: string;
   subTone?: 'pencil' | 'tight';
   onBack?: () => void;
@@ -23,9 +26,12 @@ export interface HeaderProps {
 }
 
 /** Title line of every page, with the quiet sign of what is not yet saved. */
-export function Header({ title, sub, subTone = 'pencil', onBack, backLabel = 'Back', right, beside }: HeaderProps) {
+export function Header({ title, titled, sub, subTone = 'pencil', onBack, backLabel = 'Back', right, beside }: HeaderProps) {
   const palette = usePalette();
   const { isLow } = useScreen();
+  const tab = [titled, title, sub].filter(Boolean).join(', ');
+  const isFirst = onBack === undefined;
+  useEffect(() => nameTab(isFirst ? '' : tab), [tab, isFirst]);
   return (
     <>
       <FullNotice />

@@ -19,20 +19,22 @@ export function Page({ header, footer, isFixed = false, children }: PropsWithChi
   return (
     <View style={[styles.page, { backgroundColor: palette.paper, paddingTop: insets.top }]}>
       {header}
-      {isFixed ? (
-        <View style={styles.fixed}>{children}</View>
-      ) : (
-        <ScrollView tabIndex={0} contentContainerStyle={styles.scrolled} keyboardShouldPersistTaps="handled">
-          {children}
-        </ScrollView>
-      )}
-      {footer !== undefined && (
-        <View
-          style={[styles.footer, { borderColor: palette.rule, backgroundColor: palette.paper, paddingBottom: SPACE.s + insets.bottom }]}
-        >
-          <View style={styles.keys}>{footer}</View>
-        </View>
-      )}
+      <View style={styles.fixed} role="main">
+        {isFixed ? (
+          <View style={styles.fixed}>{children}</View>
+        ) : (
+          <ScrollView tabIndex={0} contentContainerStyle={styles.scrolled} keyboardShouldPersistTaps="handled">
+            {children}
+          </ScrollView>
+        )}
+        {footer !== undefined && (
+          <View
+            style={[styles.footer, { borderColor: palette.rule, backgroundColor: palette.paper, paddingBottom: SPACE.s + insets.bottom }]}
+          >
+            <View style={styles.keys}>{footer}</View>
+          </View>
+        )}
+      </View>
     </View>
   );
 }

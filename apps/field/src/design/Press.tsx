@@ -1,5 +1,5 @@
 import { memo, type PropsWithChildren } from 'react';
-import { Pressable, StyleSheet, type Role, type StyleProp, type ViewStyle } from 'react-native';
+import { Pressable, StyleSheet, type GestureResponderEvent, type Role, type StyleProp, type ViewStyle } from 'react-native';
 import { LINE, RADIUS, SPACE, TARGET } from './tokens';
 import { themed } from './theme';
 import { Words } from './Words';
@@ -15,6 +15,12 @@ export interface PressProps {
   style?: StyleProp<ViewStyle>;
   testID?: string;
   role?: Role;
+  /** Makes it a link to a page of the app, which can also be opened beside this one. */
+  href?: string;
+  /** Leads to where one is. */
+  isCurrent?: boolean;
+  /** In a group that is one stop of the Tab key: whether this is it. */
+  isStop?: boolean;
 }
 
 /** Anything that can be tapped: at least 48 px, with its state told in words to a screen reader. */
@@ -26,7 +32,10 @@ export const Press = memo(function Press({
   disabled = false,
   style,
   testID,
-  role = 'button',
+  href,
+  role = href === undefined ? 'button' : 'link',
+  isCurrent = false,
+  isStop = true,
   children,
 }: PropsWithChildren<PressProps>) {
   const kinds = useKinds();
@@ -36,10 +45,15 @@ export const Press = memo(function Press({
       role={role}
       aria-label={label}
       aria-disabled={disabled}
+      aria-current={isCurrent ? 'step' : undefined}
       aria-checked={role === 'radio' ? chosen === true : undefined}
       aria-pressed={role === 'button' && chosen !== undefined ? chosen : undefined}
       disabled={disabled}
-      onPress={onPress}
+      onPress={(event) => {
+        if (href === undefined || isPlainPress(event)) onPress();
+      }}
+      tabIndex={isStop ? 0 : -1}
+      {...(href !== undefined && { href })}
       testID={testID}
       style={({ pressed }) => [
         styles.base,
@@ -61,6 +75,14 @@ export const Press = memo(function Press({
   );
 });
 
+/** Whether a link is followed here, in place of the browser: not with a key that opens it beside. */
+function isPlainPress(event: GestureResponderEvent): boolean {
+  const { metaKey, ctrlKey, shiftKey } = event as unknown as Partial<KeyboardEvent>;
+  if (metaKey === true || ctrlKey === true || shiftKey === true) return false;
+  event.preventDefault();
+  return true;
+}
+
 const useKinds = themed((palette) =>
   StyleSheet.create({
     primary: { backgroundColor: palette.accent, borderColor: palette.accent },
@@ -75,6 +97,7 @@ const styles = StyleSheet.create({
   base: {
     minHeight: TARGET,
     minWidth: TARGET,
+    maxWidth: '100%',
     paddingHorizontal: SPACE.m,
     paddingVertical: SPACE.xs,
     borderRadius: RADIUS.s,
@@ -87,5 +110,5 @@ const styles = StyleSheet.create({
   primary: { minHeight: 56 },
   pressed: { opacity: 0.7 },
   disabled: { opacity: 0.45 },
-  words: { textAlign: 'center' },
+  words: { textAlign: 'center', flexShrink: 1 },
 });

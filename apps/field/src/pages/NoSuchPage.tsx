@@ -1,9 +1,12 @@
 import { router } from 'expo-router';
 import { Failure } from '../design/Failure';
+import { nameTab } from '../design/nameTab';
 import { Page } from '../design/Page';
+import { useEffect } from 'react';
 
 /** What stands at an address that is no page of the app. */
 export function NoSuchPage() {
+  useEffect(() => nameTab('There is no such page'), []);
   return (
     <Page>
       <Failure

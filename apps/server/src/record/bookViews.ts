@@ -1,4 +1,4 @@
-import type { LIST_ORDERS, type DoorSummary, type Page, type SiteSummary } from '@proper-swing/contract';
+import type { DoorSummary, LIST_ORDERS, Page, SiteSummary } from '@proper-swing/contract';
 import type { DataSource } from 'typeorm';
 import { rowsById, whereAll } from './readRows';
 import { MATCHING, matchOf, type Searched } from './search';

@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { readDraft, useKeptDraft } from '../../offline/draft';
 import { usePreferences } from '../../offline/preferences';
 import { Choice } from '../../design/Choice';
+import { goToFault } from '../../design/goToFault';
 import { FormKeys } from '../../design/Form';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
@@ -53,7 +54,10 @@ export function LimitsForm({ door, onKeep, onLeave }: LimitsFormProps) {
     }
     const read = readLimits(draft, units);
     if (read.ok) close(() => onKeep({ profile, ownLimits: read.limits }));
-    else setErrors(read.errors);
+    else {
+      setErrors(read.errors);
+      goToFault();
+    }
   };
 
   return (

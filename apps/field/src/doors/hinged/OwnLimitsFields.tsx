@@ -35,7 +35,7 @@ export function OwnLimitsFields({ draft, errors, isFireDoor, onChange }: OwnLimi
             {LIMIT_KEYS.map((key) => (
               <FormCell key={key} takes="third">
                 <Field
-                  selects
+                  takes="length"
                   label={KEY_WORDS[key]}
                   spoken={`${EDGE_WORDS[edge]}, ${KEY_WORDS[key]}`}
                   value={draft.edges[edge][key]}
@@ -49,7 +49,7 @@ export function OwnLimitsFields({ draft, errors, isFireDoor, onChange }: OwnLimi
         </View>
       ))}
       <Field
-        selects
+        takes="length"
         label={`Even within, ${words.unit}`}
         value={draft.evenWithin}
         onChange={(text) => onChange((was) => ({ ...was, evenWithin: text }))}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
-import { Field } from '../../design/Field';
+import { Field, type FieldTakes } from '../../design/Field';
 import { Form, FormCell } from '../../design/Form';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
@@ -52,7 +52,7 @@ function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, gi
           {`${shows ? '▾' : '▸'} ${title}`}
         </Press>
       ) : (
-        <Words kind="label" heading={3}>
+        <Words kind="label" heading={2}>
           {title}
         </Words>
       )}
@@ -83,15 +83,8 @@ type FieldOfProps = Pick<SheetFormProps, 'unit' | 'origin' | 'onType'> & {
   error: string | undefined;
 };
 
-function FieldOf({
-  field: { path, label, kind, unit: own, options, hint, isOptional },
-  text,
-  isGiven,
-  error,
-  unit,
-  origin,
-  onType,
-}: FieldOfProps) {
+function FieldOf({ field, text, isGiven, error, unit, origin, onType }: FieldOfProps) {
+  const { path, label, kind, unit: own, options, hint, isOptional } = field;
   const choices = kind === 'yes' ? YES_NO : options;
   if (choices !== undefined) {
     return (
@@ -115,7 +108,7 @@ function FieldOf({
         value={text}
         onChange={(typed) => onType(path, typed)}
         error={error}
-        selects
+        takes={takesOf(field)}
         isGiven={isGiven}
         hint={hint ?? (isOptional === true ? 'may stay empty' : undefined)}
         testID={`field-${path}`}
@@ -123,6 +116,10 @@ function FieldOf({
     </FormCell>
   );
 }
+
+/** What a telephone shows keys for; a minus and commas need all of them. */
+const takesOf = ({ kind, signed }: SheetField): FieldTakes =>
+  kind === 'lengths' || signed === true ? 'figures' : kind === 'length' ? 'length' : 'figure';
 
 const YES_NO = [
   { id: 'yes', label: 'Yes' },

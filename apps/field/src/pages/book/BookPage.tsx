@@ -52,6 +52,7 @@ export function BookPage<T>({ title, columns, useList, keyOf, leadsTo, testID }:
             items={items}
             keyOf={keyOf}
             onOpen={open}
+            leadsTo={leadsTo}
             sort={sort}
             onSort={setSort}
             testID={testID}

@@ -10,13 +10,14 @@ import { firstSort, type BookColumn } from './bookColumns';
 
 export interface BookTableProps<T> extends BookRowsProps<T> {
   label: string;
+  leadsTo: (item: T) => string;
   /** As the server sorts. */
   sort: string;
   onSort: (sort: string) => void;
 }
 
 /** A list of the book as a table, sorted by a tap on the head of a column; the first cell of a row leads to its page. */
-export function BookTable<T>({ label, columns, items, keyOf, onOpen, sort, onSort, testID }: BookTableProps<T>) {
+export function BookTable<T>({ label, columns, items, keyOf, onOpen, leadsTo, sort, onSort, testID }: BookTableProps<T>) {
   const palette = usePalette();
   const defined = useMemo(() => {
     const helper = createColumnHelper<T>();
@@ -61,7 +62,7 @@ export function BookTable<T>({ label, columns, items, keyOf, onOpen, sort, onSor
             return (
               <View key={cell.id} role="cell" style={place(column)}>
                 {column.isHead ? (
-                  <Press kind="quiet" style={styles.lead} role="link" onPress={() => onOpen(row.original)}>
+                  <Press kind="quiet" style={styles.lead} href={leadsTo(row.original)} onPress={() => onOpen(row.original)}>
                     <Words kind="strong" style={styles.link}>
                       {text}
                     </Words>

@@ -1,6 +1,6 @@
 import { HINGE_KINDS, SLAB_KINDS, type HingeLayoutId } from '@proper-swing/core';
 import { Choice } from '../../design/Choice';
-import { Field } from '../../design/Field';
+import { Field, type FieldTakes } from '../../design/Field';
 import { Form, FormCell } from '../../design/Form';
 import { useLengthWords } from '../../design/lengthWords';
 import { capital } from '../../design/capital';
@@ -18,6 +18,8 @@ interface CardFormProps {
   errors: CardErrors;
 }
 
+const LENGTH = { takes: 'length' } as const;
+
 const YES_NO = [
   { id: 'yes', label: 'Yes' },
   { id: 'no', label: 'No' },
@@ -28,8 +30,8 @@ const SLABS = SLAB_KINDS.map((id) => ({ id, label: SLAB_WORDS[id] }));
 /** Every field of the cards of a call, as it stands, to be put right. */
 export function CardForm({ draft, set, errors }: CardFormProps) {
   const { unit } = useLengthWords();
-  const text = (field: CardField, label: string, isLong = false) => (
-    <Field label={label} value={draft[field]} onChange={set(field)} error={errors[field]} isLong={isLong} testID={`card-${field}`} />
+  const text = (field: CardField, label: string, more: { isLong?: boolean; takes?: FieldTakes } = {}) => (
+    <Field label={label} value={draft[field]} onChange={set(field)} error={errors[field]} {...more} testID={`card-${field}`} />
   );
   const choice = (field: CardField, label: string, options: readonly { id: string; label: string }[]) => (
     <>
@@ -40,15 +42,15 @@ export function CardForm({ draft, set, errors }: CardFormProps) {
   return (
     <>
       <Section title="The call">
-        {text('complaint', 'In their words', true)}
+        {text('complaint', 'In their words', { isLong: true })}
         {text('scheduledFor', 'When')}
       </Section>
       <Section title="The door">
         {text('title', 'Which door, as they call it')}
         <Form>
-          <FormCell takes="third">{text('slabWidthMm', `Width, ${unit}`)}</FormCell>
-          <FormCell takes="third">{text('slabHeightMm', `Height, ${unit}`)}</FormCell>
-          <FormCell takes="third">{text('thicknessMm', `Thick, ${unit}`)}</FormCell>
+          <FormCell takes="third">{text('slabWidthMm', `Width, ${unit}`, LENGTH)}</FormCell>
+          <FormCell takes="third">{text('slabHeightMm', `Height, ${unit}`, LENGTH)}</FormCell>
+          <FormCell takes="third">{text('thicknessMm', `Thick, ${unit}`, LENGTH)}</FormCell>
         </Form>
         {choice('hingesOn', 'Hinges, from where the barrels show', HINGE_SIDES)}
         {choice('hingeKind', 'Kind of hinge', HINGES)}
@@ -61,7 +63,7 @@ export function CardForm({ draft, set, errors }: CardFormProps) {
         {text('name', 'Customer or building')}
         {text('address', 'Address')}
         {text('contact', 'Whom to ask')}
-        {text('remarks', 'Access, keys, parking', true)}
+        {text('remarks', 'Access, keys, parking', { isLong: true })}
       </Section>
     </>
   );
@@ -79,7 +81,7 @@ function HingeHeights({ draft, set, errors }: CardFormProps) {
   return (
     <>
       <Field
-        selects
+        takes="figures"
         label={`Hinge middles below the top of the slab, ${unit}, commas between`}
         value={draft.hingeHeightsMm}
         onChange={set('hingeHeightsMm')}

@@ -11,7 +11,7 @@ export function CardPage() {
   const { callId } = useCallPage();
   const editing = useCardDraft(callId);
   return (
-    <CallFrame footer={(record) => <CardFooter record={record} editing={editing} />}>
+    <CallFrame titled="Card" footer={(record) => <CardFooter record={record} editing={editing} />}>
       {(record) => <CardForm draft={editing.draftOf(record)} set={editing.set} errors={editing.errors} />}
     </CallFrame>
   );

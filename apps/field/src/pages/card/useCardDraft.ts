@@ -1,5 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { useState } from 'react';
+import { goToFault } from '../../design/goToFault';
 import { useLengthWords } from '../../design/lengthWords';
 import { isTexts, useKeptDraft } from '../../offline/draft';
 import { usePreferences } from '../../offline/preferences';
@@ -36,7 +37,10 @@ export function useCardDraft(callId: string): CardEditing {
       const { faultsOfCards } = await import('./checkCards');
       const wrong = { ...faultsOfCards(read.changed, worked), ...read.errors };
       setErrors(wrong);
-      if (Object.keys(wrong).length > 0) return false;
+      if (Object.keys(wrong).length > 0) {
+        goToFault();
+        return false;
+      }
     } catch {
       setFault('This part of the program could not be fetched. Try again when there is a signal.');
       return false;

@@ -1,6 +1,7 @@
 import type { Correction, Plan, PlanAim } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
+import { GROUP_KEYS } from '../../design/groupKeys';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { AIM_WORDS, promiseWords } from '../../record/planWords';
@@ -16,7 +17,7 @@ export interface PlanTabsProps {
 export function PlanTabs({ plans, binds, chosen, onChoose }: PlanTabsProps) {
   if (plans.length < 2) return null;
   return (
-    <View style={styles.row} role="radiogroup" aria-label="Which plan">
+    <View style={styles.row} role="radiogroup" aria-label="Which plan" {...GROUP_KEYS}>
       {plans.map((plan) => {
         const isChosen = plan.aim === chosen;
         const tone = isChosen ? 'paper' : 'ink';
@@ -25,6 +26,7 @@ export function PlanTabs({ plans, binds, chosen, onChoose }: PlanTabsProps) {
             key={plan.aim}
             role="radio"
             chosen={isChosen}
+            isStop={isChosen}
             onPress={() => onChoose(plan.aim)}
             label={`${AIM_WORDS[plan.aim]}: ${Math.round(plan.minutes)} minutes, at the first check ${promiseWords(plan, binds)}`}
             style={styles.tab}

@@ -11,6 +11,7 @@ import { dayWords, timeOf } from '../../day/days';
 import { moveCall } from '../../day/writeCall';
 import { Field } from '../../design/Field';
 import { FormFault } from '../../design/Form';
+import { goToFault } from '../../design/goToFault';
 import { Press } from '../../design/Press';
 import { Several } from '../../design/Several';
 import { Section, Slip } from '../../design/Section';
@@ -114,6 +115,7 @@ function Notes({ record }: { record: CallRecord }) {
   const add = () => {
     if (text.trim() === '') {
       setError('Type the note first.');
+      goToFault();
       return;
     }
     write('notes', { ...stamp(), callId: record.call.id, text: text.trim() });

@@ -11,7 +11,9 @@ export function LogPage() {
   const { callId } = useCallPage();
   const log = useWorkLog(callId);
   return (
-    <CallFrame footer={(record) => <LogFooter record={record} log={log} />}>{(record) => <LogWork record={record} log={log} />}</CallFrame>
+    <CallFrame titled="Log" footer={(record) => <LogFooter record={record} log={log} />}>
+      {(record) => <LogWork record={record} log={log} />}
+    </CallFrame>
   );
 }
 

@@ -72,7 +72,7 @@ export function WorkForm({ record, work, change, faults }: WorkFormProps) {
         </FormCell>
         <FormCell>
           <Field
-            selects
+            takes="figure"
             label="Minutes"
             value={work.minutes}
             onChange={(minutes) => change({ minutes })}

@@ -1,6 +1,7 @@
 import type { CallRecord } from '@proper-swing/contract';
 import type { ActionId } from '@proper-swing/core';
 import { useState } from 'react';
+import { goToFault } from '../../design/goToFault';
 import { useKeptDraft } from '../../offline/draft';
 import { recentWork, rememberWork } from './recentWork';
 import { beginWork, faultsOf, isWorkDraft, writeWork, type WorkDraft, type WorkFaults } from './workDraft';
@@ -41,7 +42,10 @@ export function useWorkLog(callId: string): WorkLog {
   const log = (record: CallRecord) => {
     if (work === null) return;
     setIsTried(true);
-    if (Object.keys(faultsOf(work)).length > 0) return;
+    if (Object.keys(faultsOf(work)).length > 0) {
+      goToFault();
+      return;
+    }
     try {
       writeWork(record, work);
     } catch {

@@ -55,7 +55,7 @@ export function DoorPart({ form, set, error, preferences }: PartProps & { prefer
           <Form>
             <FormCell>
               <Field
-                selects
+                takes="length"
                 label={`Slab width, ${form.units}`}
                 value={form.width ?? ''}
                 onChange={set('width')}
@@ -65,7 +65,7 @@ export function DoorPart({ form, set, error, preferences }: PartProps & { prefer
             </FormCell>
             <FormCell>
               <Field
-                selects
+                takes="length"
                 label={`Slab height, ${form.units}`}
                 value={form.height ?? ''}
                 onChange={set('height')}

@@ -13,6 +13,7 @@ import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
 import { Several } from '../../design/Several';
 import { FormFault } from '../../design/Form';
+import { goToFault } from '../../design/goToFault';
 import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
 import { presetSizes } from './presetSizes';
 import { DoorPart } from './DoorPart';
@@ -73,7 +74,7 @@ export function NewCall() {
       isStarted.current = false;
       setFault('This device is full: nothing was begun. Make room and try again.');
     }
-  });
+  }, goToFault);
 
   return (
     <Page

@@ -47,7 +47,7 @@ export function Prove({ record }: { record: CallRecord }) {
             { title: 'Where', kind: 'label', cell: (gap) => station(gap.station).title },
             { title: 'Found', width: 54, isRight: true, kind: 'title', tone: 'pencil', cell: (gap) => readingWords(gap.found, words) },
             { title: 'Left', width: 54, isRight: true, kind: 'title', cell: (gap) => readingWords(gap.left, words) },
-            { title: '', width: 66, cell: ({ verdict }) => verdict && <VerdictCell verdict={verdict} /> },
+            { title: 'Now', width: 66, cell: ({ verdict }) => verdict && <VerdictCell verdict={verdict} /> },
           ]}
           rows={gaps}
           keyOf={(gap) => gap.station}

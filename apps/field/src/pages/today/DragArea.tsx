@@ -1,5 +1,4 @@
 import {
-  closestCenter,
   DndContext,
   DragOverlay,
   KeyboardSensor,
@@ -9,9 +8,12 @@ import {
   useDroppable,
   useSensor,
   useSensors,
+  type Announcements,
   type CollisionDetection,
   type KeyboardCoordinateGetter,
+  type UniqueIdentifier,
 } from '@dnd-kit/core';
+import { format } from 'date-fns/format';
 import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import { useState, type PropsWithChildren } from 'react';
 import type { DayKey } from '../../day/days';
@@ -37,6 +39,7 @@ export function DragArea({ onDrop, nameOf, children }: PropsWithChildren<DragAre
     <DndContext
       sensors={sensors}
       collisionDetection={underPointer}
+      accessibility={{ announcements: announcing(nameOf), screenReaderInstructions: INSTRUCTIONS }}
       onDragStart={({ active }) => setDragged(String(active.id))}
       onDragCancel={() => setDragged(undefined)}
       onDragEnd={({ active, over }) => {
@@ -50,21 +53,43 @@ export function DragArea({ onDrop, nameOf, children }: PropsWithChildren<DragAre
   );
 }
 
-/** The day under the pointer; by keys, the one that was stepped to. */
-const underPointer: CollisionDetection = (args) => (args.pointerCoordinates === null ? closestCenter(args) : pointerWithin(args));
+const INSTRUCTIONS = {
+  draggable:
+    'Space picks the call up, the left and right arrows take it from day to day, Space puts it down there, Escape leaves it where it was.',
+};
 
-/** An arrow steps to the next day on its side. */
-const toNextDay: KeyboardCoordinateGetter = (event, { context: { droppableRects, collisionRect } }) => {
+/** What a screen reader says while a call is dragged. */
+function announcing(nameOf: (callId: string) => string): Announcements {
+  const name = ({ id }: { id: UniqueIdentifier }) => nameOf(String(id));
+  const day = ({ id }: { id: UniqueIdentifier }) => format(String(id), 'EEEE d MMMM');
+  return {
+    onDragStart: ({ active }) => `${name(active)}: picked up.`,
+    onDragOver: ({ over }) => (over === null ? 'Over no day.' : `Over ${day(over)}.`),
+    onDragEnd: ({ active, over }) => (over === null ? `${name(active)}: left where it was.` : `${name(active)}: put down on ${day(over)}.`),
+    onDragCancel: ({ active }) => `${name(active)}: left where it was.`,
+  };
+}
+
+/** The day under the pointer; by keys, the one that the corner of what is dragged was taken to. */
+const underPointer: CollisionDetection = (args) => {
+  if (args.pointerCoordinates !== null) return pointerWithin(args);
+  const { left: x, top: y } = args.collisionRect;
+  return args.droppableContainers.flatMap((droppableContainer) => {
+    const rect = args.droppableRects.get(droppableContainer.id);
+    const holds = rect !== undefined && x >= rect.left && x < rect.right && y >= rect.top && y < rect.bottom;
+    return holds ? [{ id: droppableContainer.id, data: { droppableContainer, value: 1 } }] : [];
+  });
+};
+
+/** An arrow takes what is dragged to the day on its side; the first one to the first day. */
+const toNextDay: KeyboardCoordinateGetter = (event, { context: { droppableRects, over } }) => {
   const by = { ArrowRight: 1, ArrowLeft: -1 }[event.code];
-  if (by === undefined || collisionRect === null) return undefined;
+  if (by === undefined) return undefined;
   event.preventDefault();
-  const days = [...droppableRects.values()].sort((a, b) => a.left - b.left);
-  const middle = collisionRect.left + collisionRect.width / 2;
-  const isOnStrip = days.some(({ top, bottom }) => collisionRect.top < bottom && collisionRect.top + collisionRect.height > top);
-  const beyond = (rect: { left: number; width: number }) => (rect.left + rect.width / 2 - middle) * by > 1;
-  const next = isOnStrip ? (by === 1 ? days.find(beyond) : days.findLast(beyond)) : days[0];
-  if (next === undefined) return undefined;
-  return { x: next.left + next.width / 2 - collisionRect.width / 2, y: next.top };
+  const days = [...droppableRects].sort(([, a], [, b]) => a.left - b.left);
+  const at = days.findIndex(([id]) => id === over?.id);
+  const [, next] = days[at < 0 ? 0 : at + by] ?? [];
+  return next && { x: next.left + 1, y: next.top + 1 };
 };
 
 function Grip({ callId, label }: { callId: string; label: string }) {

@@ -22,7 +22,7 @@ import { useScreen } from '../../design/useScreen';
 import { Words } from '../../design/Words';
 import { useCallSummaries } from '../../offline/lists';
 import { useWorkingSet } from '../../offline/workingSet';
-import { DayStrip, LATER } from './DayStrip';
+import { DayStrip, LATER, stripDays } from './DayStrip';
 import { InStepLine, noCallsWords } from './InStep';
 
 /** Only where there is room to drag to. */
@@ -31,13 +31,14 @@ const DragArea = lazy(async () => ({ default: (await import('./DragArea')).DragA
 /** The day: what is to be done, when, and what comes next. */
 export function Today() {
   const palette = usePalette();
-  const { isWide } = useScreen();
+  const { isWide, width } = useScreen();
+  const days = stripDays(width);
   const { items, inStep } = useCallSummaries();
   useWorkingSet();
   const now = new Date();
   const today = dayKey(now);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- anew when the day changes, not at every drawing
-  const book = useMemo(() => dayBook(items, now), [items, today]);
+  const book = useMemo(() => dayBook(items, now, days), [items, today, days]);
   const [chosen, setChosen] = useState<DayKey>();
   const [moved, setMoved] = useState<{ summary: CallSummary; to: Date }>();
   const shown = chosen ?? today;
@@ -63,7 +64,7 @@ export function Today() {
           {`${moved.summary.site.name}, ${moved.summary.door.title}: moved to ${dayWords(moved.to, now)}, ${timeOf(moved.to)}.`}
         </Notice>
       )}
-      <DayStrip book={book} now={now} chosen={shown} onChoose={setChosen} />
+      <DayStrip book={book} now={now} days={days} chosen={shown} onChoose={setChosen} />
       <View style={isWide ? styles.wide : styles.narrow}>
         <View style={[styles.narrow, isWide && styles.column]}>
           {shown === LATER ? (

@@ -6,6 +6,7 @@ import { StyleSheet } from 'react-native';
 import { usePreferences } from '../../offline/preferences';
 import { Field } from '../../design/Field';
 import { Form, FormCell } from '../../design/Form';
+import { goToFault } from '../../design/goToFault';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import type { LengthWords } from '../../design/lengthWords';
@@ -40,6 +41,7 @@ export function ReadGaps({ keys, optional, store, words }: ReadGapsProps) {
     });
     setErrors(found);
     if (Object.keys(found).length === 0) store.writeGaps(gaps);
+    else goToFault();
   };
   return (
     <>
@@ -47,7 +49,7 @@ export function ReadGaps({ keys, optional, store, words }: ReadGapsProps) {
         {[...keys, ...optional].map((key) => (
           <FormCell key={key}>
             <Field
-              selects
+              takes="length"
               label={`${GAP_WORDS[key]}, ${words.unit}${optional.includes(key) ? ', if read' : ''}`}
               value={typed[key] ?? ''}
               onChange={(text) => setTyped({ ...typed, [key]: text })}

@@ -12,7 +12,11 @@ import { useCallSession } from './useCallSession';
 
 /** The session of a call. */
 export function CallSessionPage() {
-  return <CallFrame stage="fix">{(record) => <InCall record={record} />}</CallFrame>;
+  return (
+    <CallFrame stage="fix" titled="Turn by turn">
+      {(record) => <InCall record={record} />}
+    </CallFrame>
+  );
 }
 
 function InCall({ record }: { record: CallRecord }) {

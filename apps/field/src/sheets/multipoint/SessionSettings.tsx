@@ -62,7 +62,7 @@ export function SessionSettings({ store: { settings, settingErrors, setSettings 
           {settingFieldsFor(settings).map(({ path, label, isTurns = false, isWords = false }) => (
             <FormCell key={path}>
               <Field
-                selects
+                takes={isWords ? 'words' : isTurns ? 'figures' : 'length'}
                 label={isWords ? label : `${label}, ${isTurns ? 'turns' : words.unit}`}
                 value={typing[path] ?? withoutUnit(settings[path] ?? usual[path] ?? '', words.unit)}
                 onChange={(text) => setTyping({ ...typing, [path]: text })}
