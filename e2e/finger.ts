@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import type { House } from './house';
-import { callIdOf } from './technician';
+import { callIdOf, unfold } from './technician';
 
 /** A finger on the app, counted. */
 export class Finger {
@@ -9,9 +9,17 @@ export class Finger {
 
   async tap(...testIds: string[]) {
     for (const id of testIds) {
+      if (id.startsWith('check-')) this.taps += await this.bringUp(id);
       this.taps += 1;
       await this.page.getByTestId(id).click();
     }
+  }
+
+  /** On Look a check may be folded away. */
+  private async bringUp(id: string): Promise<number> {
+    const look = this.page.getByRole('heading', { name: 'These would tell most' });
+    await this.page.getByTestId(id).or(look).first().waitFor();
+    return (await look.isVisible()) ? unfold(this.page, id) : 0;
   }
 
   /** Keys of the keypad, each a tap: `3 Next`. */

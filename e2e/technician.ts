@@ -69,6 +69,29 @@ export async function openSaggingDoor(page: Page, url: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Kitchen' })).toBeVisible();
 }
 
+/** Brings a check of Look into view: it stands among those that tell most, or its group is unfolded. @returns how many taps that took */
+export async function unfold(page: Page, testId: string): Promise<number> {
+  const check = page.getByTestId(testId);
+  const folds = page.getByTestId(/^checks-/);
+  await expect(page.getByRole('heading', { name: 'These would tell most' })).toBeVisible();
+  await expect(page.getByText('Working out what would tell most.')).toHaveCount(0);
+  if ((await check.count()) > 0) return 0;
+  for (const fold of await folds.all()) {
+    await fold.click();
+    if ((await check.count()) > 0) return 1;
+    await fold.click();
+  }
+  throw new Error(`No group of checks holds ${testId}.`);
+}
+
+/** Answers a check on Look. */
+export async function answerLook(page: Page, ...testIds: string[]): Promise<void> {
+  for (const id of testIds) {
+    await unfold(page, id);
+    await page.getByTestId(id).click();
+  }
+}
+
 export async function expectAllSaved(page: Page): Promise<void> {
   const waiting = () =>
     page.evaluate(() =>

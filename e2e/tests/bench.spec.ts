@@ -2,7 +2,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { expect, test, type House } from '../house';
-import { callIdOf, expectAllSaved, openSaggingDoor, tapReading } from '../technician';
+import { answerLook, callIdOf, expectAllSaved, openSaggingDoor, tapReading } from '../technician';
 
 async function writeGaps(page: Page, gaps: Readonly<Record<string, string>>): Promise<void> {
   for (const [key, typed] of Object.entries(gaps)) await page.getByTestId(`gap-${key}`).fill(typed);
@@ -106,7 +106,7 @@ test('a composite door that will not lock goes from 10 mm to inside 4–6 mm by 
 test('a drifting door is solved both ways, by a bent pin and by a thrown hinge', async ({ page, house }) => {
   await openSaggingDoor(page, house.url);
   await page.getByTestId('stage-look').click();
-  await page.getByTestId('check-halfOpen-opens').click();
+  await answerLook(page, 'check-halfOpen-opens');
   await page.getByTestId('stage-measure').click();
   await page.getByRole('button', { name: 'Plumb, sizes' }).click();
   await page.getByTestId('station-plumb.across').click();

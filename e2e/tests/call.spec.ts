@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, TRUE_AGAIN, walkRound } from '../technician';
+import { answerLook, callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, TRUE_AGAIN, walkRound } from '../technician';
 
 test('a sagging door goes from gap readings to a recorded correction', async ({ page, house }) => {
   await openSaggingDoor(page, house.url);
@@ -10,8 +10,8 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
   // The estimate has followed every reading, without findings it cannot yet tell the three causes at the top hinge apart.
   await expect(page.getByTestId('estimate-cause')).toContainText('Top hinge');
   await page.getByTestId('stage-look').click();
-  await page.getByTestId('check-topScrews-loose').click();
-  await page.getByTestId('check-liftPlay-some').click();
+  await answerLook(page, 'check-topScrews-loose');
+  await answerLook(page, 'check-liftPlay-some');
   await page.getByTestId('stage-find').click();
   await expect(page.getByTestId('cause-looseTopScrews')).toContainText('Screws of the top hinge could be turned');
   await expect(page.getByTestId('cause-looseTopScrews')).toContainText('Hinge gap wider at the top than at the bottom');

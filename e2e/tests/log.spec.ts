@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { callIdOf, expectAllSaved, openSaggingDoor, SAGGING, walkRound } from '../technician';
+import { answerLook, callIdOf, expectAllSaved, openSaggingDoor, SAGGING, walkRound } from '../technician';
 
 test('whatever was done is written down with no plan, at several hinges at once, put right and taken back', async ({ page, house }) => {
   await openSaggingDoor(page, house.url);
@@ -60,8 +60,8 @@ test('what was logged by itself ticks the step of the plan, and is not asked for
   await page.getByTestId('to-measure').click();
   await walkRound(page, SAGGING);
   await page.getByTestId('stage-look').click();
-  await page.getByTestId('check-topScrews-loose').click();
-  await page.getByTestId('check-bottomScrews-loose').click();
+  await answerLook(page, 'check-topScrews-loose');
+  await answerLook(page, 'check-bottomScrews-loose');
   await page.getByTestId('to-log').click();
   await page.getByTestId('group-screws').click();
   await page.getByTestId('work-tighten').click();

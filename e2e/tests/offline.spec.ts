@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, expectNothingLost, test, type House } from '../house';
 import { faultsAtEverySize } from '../layout';
-import { callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
+import { answerLook, callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
 
 const foundOnKitchen = (house: House) =>
   house.rows<{ station: string; mm: number | null; n: number }>(
@@ -294,7 +294,7 @@ test('a full device says so whatever is tapped, keeps the text on the screen, an
   await expect(page.getByTestId('check-complaint-rattles')).toHaveAttribute('aria-pressed', 'false');
   await page.getByTestId('stage-look').click();
   await expect(full).toBeVisible();
-  await page.getByTestId('check-topScrews-loose').click();
+  await answerLook(page, 'check-topScrews-loose');
   await expect(full).toBeVisible();
   await page.getByTestId('stage-listen').click();
   await page.evaluate(() =>

@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
+import { answerLook, callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
 
 test('a wrong reading is corrected, taken back, and a slip of the figure is named', async ({ page, house }) => {
   await openSaggingDoor(page, house.url);
@@ -80,7 +80,7 @@ test('no foot is cut out for one look: it is prodded again, and the door is left
     SAGGING.map(([station]) => [station, inOrder[station.split('.')[0] as keyof typeof inOrder]]),
   );
   await page.getByTestId('stage-look').click();
-  await page.getByTestId('check-legSound-soft').click();
+  await answerLook(page, 'check-legSound-soft');
   await page.getByTestId('stage-fix').click();
   await expect(page.getByTestId('plan-outcome')).toContainText('Before anything is begun');
   await expect(page.getByText('At the first look: a leg is soft at the foot.')).toBeVisible();

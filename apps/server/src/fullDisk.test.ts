@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { notesIn } from './notesIn.fixture';
@@ -22,12 +22,15 @@ afterAll(() => {
   rmSync(folder, { recursive: true });
 });
 
+/** Some hundred notes, bytes. */
+const ROOM_LEFT = 100_000;
+
 const letFilesGrowTo = (bytes: number | 'unlimited') =>
   execFileSync('prlimit', ['--pid', String(server.process.pid), `--fsize=${bytes}:unlimited`]);
 
 it('what was confirmed is there after a disk was full, and nothing was confirmed while it was', async () => {
   const { url, writeNote, confirmed } = server;
-  letFilesGrowTo(400_000);
+  letFilesGrowTo(statSync(`${database}-wal`).size + ROOM_LEFT);
   let status = 201;
   for (let tried = 0; tried < 4000 && status === 201; tried += 1) status = await writeNote();
   expect([confirmed.length > 0, status === 503 || status === 507]).toEqual([true, true]);

@@ -38,7 +38,16 @@ export type { StationKind } from './model/station';
 export { HEALTHY_SPREAD, UNEVENNESS_MM } from './hinged/tables/healthy';
 export { CAUSES, CAUSE_IDS, cause, type Cause, type CauseForm, type CauseId } from './hinged/tables/causes';
 export { answerFaults, readingFaults, type Fault } from './hinged/tables/sense';
-export { FINDINGS, FINDING_IDS, finding, findingAnswer, findingsFor, type Finding, type FindingId } from './hinged/tables/findings';
+export {
+  FINDINGS,
+  FINDING_GROUPS,
+  FINDING_IDS,
+  finding,
+  findingAnswer,
+  findingsFor,
+  type Finding,
+  type FindingId,
+} from './hinged/tables/findings';
 export { answerChances, type FindingAnswer } from './model/finding';
 export { ACTION_IDS, type ActionId } from './hinged/names/actionIds';
 export { saysNotHolding } from './hinged/tables/notHolding';

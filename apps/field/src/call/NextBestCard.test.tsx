@@ -33,6 +33,7 @@ describe('what to read next', () => {
   it('offers to read a station, and names the others with their reasons', () => {
     const next: NextBest = {
       enough: false,
+      checks: [],
       choices: [
         {
           kind: 'station',
@@ -61,7 +62,7 @@ describe('what to read next', () => {
   });
 
   it('says when it is enough', () => {
-    render(<NextBestCard record={record} next={{ enough: true, choices: [] }} />);
+    render(<NextBestCard record={record} next={{ enough: true, choices: [], checks: [] }} />);
     expect(screen.getByText('More readings would not change the plan.')).toBeTruthy();
   });
 });

@@ -13,6 +13,8 @@ export interface Column<Row> {
   /** px; columns without a width share what is left. */
   width?: number;
   isRight?: boolean;
+  /** Stays in sight when the others are scrolled sideways. */
+  sticks?: boolean;
   kind?: WordsProps['kind'];
   tone?: WordsProps['tone'];
   /** Text is set in `kind` and `tone`; anything else stands as it is. */
@@ -33,7 +35,11 @@ export interface TableProps<Row> {
 /** Rows under a head, ruled. */
 export function Table<Row>({ label, columns, rows, keyOf, rowTestID, isHeadless = false }: TableProps<Row>) {
   const palette = usePalette();
-  const place = ({ width, isRight = false }: Column<Row>) => [width === undefined ? styles.rest : { width }, isRight && styles.right];
+  const place = ({ width, isRight = false, sticks = false }: Column<Row>) => [
+    width === undefined ? styles.rest : { width },
+    isRight && styles.right,
+    sticks && [styles.sticks, { backgroundColor: palette.paper }],
+  ];
   return (
     <View role="table" aria-label={label}>
       {!isHeadless && (
@@ -78,4 +84,5 @@ const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', minHeight: 40, borderBottomWidth: LINE.hair, gap: SPACE.s },
   rest: { flex: 1, minWidth: 0 },
   right: { alignItems: 'flex-end' },
+  sticks: { position: 'sticky' as 'relative', left: 0, zIndex: 1, alignSelf: 'stretch', justifyContent: 'center' },
 });

@@ -43,9 +43,9 @@ function limited(folder: string): SmallDisk {
   const limit = ({ process: { pid } }: Started, bytes: string) =>
     execFileSync('prlimit', ['--pid', String(pid), `--fsize=${bytes}:unlimited`]);
   return {
-    says: 'files of at most 0.4 MB',
+    says: 'files of at most 0.7 MB',
     folder,
-    fill: (server) => limit(server, '400000'),
+    fill: (server) => limit(server, '700000'),
     makeRoom: (server) => limit(server, 'unlimited'),
     remove: () => undefined,
   };

@@ -103,4 +103,5 @@ export const nextResult = object({
   )
     .required()
     .meta({ description: 'What to read or try next, best first' }),
+  checks: array(string().required()).required().meta({ description: 'The quick checks that would tell most of the cause, best first' }),
 }).noUnknown();

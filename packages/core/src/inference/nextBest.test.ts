@@ -17,6 +17,15 @@ const check = (id: string, otherwise: number, under: Readonly<Record<string, num
   },
 });
 
+it('names the checks that would tell most, the best first, and none that was answered or would tell nothing', () => {
+  const kind = { ...HATCH, findings: [check('weak', 60, { sunk: 50 }), check('strong', 90, { sunk: 5 }), check('mute', 50, { sunk: 50 })] };
+  const told = (answered: readonly string[]) =>
+    whatNext(modelOf(kind, hatch), { readings: [], findings: answered.map((finding) => ({ finding, answer: 'crushed' })) }).checks;
+  expect(told([])[0]).toBe('strong');
+  expect(told([])).not.toContain('mute');
+  expect(told(['strong'])).not.toContain('strong');
+});
+
 describe('the cause is settled', () => {
   const asksToKnow = (chances: Readonly<Record<string, number>>) =>
     nextBest(nothing, withChances(believed(), chances)).choices[0]?.why.startsWith('known only to') === true;

@@ -30,6 +30,8 @@ export interface NextBest<N extends Names = Names> {
   enough: boolean;
   /** Best first; empty when everything has been read. */
   choices: NextChoice<N>[];
+  /** The quick checks that would tell most of the cause, best first, none that would tell nothing. */
+  checks: N['finding'][];
 }
 
 const MOST_CHOICES = 3;
@@ -37,6 +39,8 @@ const MOST_CHOICES = 3;
 const TURNING_MINUTES = 0.8;
 /** Below this, in bits, nothing that is left would tell much of the cause. */
 const WORTH_BITS = 0.05;
+/** A check that is expected to tell less than this, in bits, is not put before the others. */
+const TELLS_BITS = 0.01;
 /** A cause is settled when it is at least this likely, or no likelier than that. */
 const SURE_FROM = 0.85;
 const SURE_NOT_BELOW = 0.15;
@@ -73,9 +77,12 @@ export function nextBest(observed: Observations, belief: Belief): NextBest {
   const leastKnown = isSettled ? stations.filter((each) => isLittleKnown(model, each)).sort((a, b) => b.sdMm - a.sdMm) : [];
   const byGain = [...all].sort((a, b) => b.gain / (b.minutes + TURNING_MINUTES) - a.gain / (a.minutes + TURNING_MINUTES));
   const toKnow = leastKnown.length > 0;
+  const telling = byGain
+    .flatMap(({ kind, id, gain }) => (kind === 'finding' && bitsOf(gain) >= TELLS_BITS ? [id] : []))
+    .slice(0, MOST_CHOICES);
   if (isSettled && !toKnow) {
     const twice = doubtfulReadings(observed, belief);
-    if (twice.length > 0) return { enough: false, choices: twice.map((each) => readTwice(model, each)) };
+    if (twice.length > 0) return { enough: false, choices: twice.map((each) => readTwice(model, each)), checks: telling };
   }
   return {
     enough: isSettled && !toKnow,
@@ -88,6 +95,7 @@ export function nextBest(observed: Observations, belief: Belief): NextBest {
       bits: bitsOf(gain),
       why: toKnow ? INFERENCE_WORDS.knownOnlyTo(sdMm) : toldApart(lookout.groups, differ),
     })),
+    checks: telling,
   };
 }
 

@@ -19,6 +19,8 @@ export interface DoorDrawingProps {
   gapsMm: ReadonlyMap<StationId, number>;
   /** The door as it will be, drawn over the door as it is. */
   afterMm?: ReadonlyMap<StationId, number>;
+  /** What the dashes are; the door as it is now unless said. */
+  dashed?: string;
   labels: ReadonlyMap<StationId, GapLabel>;
   active?: StationId;
   onPick?: (id: StationId) => void;
@@ -37,7 +39,7 @@ const FIGURES_APART_PX = 72;
 
 /** The door in its opening, gaps widened, with a label at each station. The drawing is the form: labels can be tapped. */
 export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
-  const { width, height, make, gapsMm, afterMm, labels, active, onPick, unit } = props;
+  const { width, height, make, gapsMm, afterMm, dashed = 'now', labels, active, onPick, unit } = props;
   const { hingesOn, slabWidthMm, slabHeightMm, hingeHeightsMm } = make;
   const isLow = height < LOW_BELOW_PX;
   const endPx = labelHeight(isLow);
@@ -57,7 +59,7 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
     <View style={{ width, height }} testID="door-drawing">
       <View style={[styles.sheet, { left: sideX, top: endPx }]}>
         <DoorSheet width={size.width} height={size.height} before={before} after={after} active={pointed} isMirrored={mirrored} />
-        <Legend factor={before.factor} unit={unit} isPlanned={after !== undefined} />
+        <Legend factor={before.factor} unit={unit} dashed={after && dashed} />
       </View>
       {places.map(({ id, x, y }) => {
         const label = labels.get(id);
@@ -82,16 +84,16 @@ interface DoorSheetProps {
 }
 
 /** How many times too large the gaps are drawn, in which unit, and what the dashes are. */
-const Legend = memo(function Legend({ factor, unit, isPlanned }: { factor: number; unit: string; isPlanned: boolean }) {
+const Legend = memo(function Legend({ factor, unit, dashed }: { factor: number; unit: string; dashed: string | undefined }) {
   return (
     <View style={styles.legend} pointerEvents="none">
       <Words kind="small" tone="pencil">{`gaps ×${factor}`}</Words>
       <Words kind="small" tone="pencil">
         {unit}
       </Words>
-      {isPlanned && (
+      {dashed !== undefined && (
         <Words kind="small" tone="pencil">
-          dashed: now
+          {`dashed: ${dashed}`}
         </Words>
       )}
     </View>

@@ -14,10 +14,11 @@ import { Section } from '../../design/Section';
 import { Table, type Column } from '../../design/Table';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { readingsByStation } from '../../record/observed';
 import { useLengthWords } from '../../design/lengthWords';
 import { readingWords } from '../../record/readingWords';
 import { DoorFacts } from '../../doors/hinged/DoorFacts';
+import { visitGaps, type VisitGaps } from './visitGaps';
+import { VisitLines } from './VisitLines';
 
 /** The memory of a door: every earlier call with its readings side by side, so that what has moved can be seen. */
 export function DoorPage() {
@@ -43,6 +44,7 @@ export function DoorPage() {
   }
   const { door, calls } = history;
   const [latest] = calls;
+  const visits = visitGaps(calls);
   return (
     <Page
       header={header}
@@ -61,7 +63,8 @@ export function DoorPage() {
         )}
       </Section>
       <Section title="Gaps as left, visit by visit">
-        <VisitTable calls={calls} />
+        <VisitTable visits={visits} />
+        <VisitLines door={door} visits={visits} />
       </Section>
       <Section title="Calls">
         {calls.map((record) => (
@@ -93,26 +96,20 @@ function stepsLogged({ adjustments }: CallRecord): string {
   return `${length} ${pluralOf(length, { one: 'step', other: 'steps' })} logged.`;
 }
 
-function VisitTable({ calls }: { calls: readonly CallRecord[] }) {
+function VisitTable({ visits }: { visits: readonly VisitGaps[] }) {
   const words = useLengthWords();
-  const visits = calls
-    .map((record) => {
-      const left = readingsByStation(record, 'left');
-      return { record, readings: left.size > 0 ? left : readingsByStation(record, 'found'), isLeft: left.size > 0 };
-    })
-    .filter(({ readings }) => readings.size > 0);
   if (visits.length === 0) return <Words tone="pencil">Nobody has measured this door yet. The first walk-round will stand here.</Words>;
   return (
     <ScrollView horizontal tabIndex={0}>
       <Table
         label={`Gaps visit by visit, ${words.unit}`}
         columns={[
-          { title: `Gap, ${words.unit}`, width: 168, kind: 'label', cell: (id) => station(id).title },
+          { title: `Gap, ${words.unit}`, width: 148, kind: 'label', sticks: true, cell: (id) => station(id).title },
           ...visits.map(({ record, readings, isLeft }): Column<StationId> => ({
             id: record.call.id,
-            title: format(record.call.scheduledFor, 'MMM yy'),
-            under: isLeft ? 'left' : 'found',
-            width: 76,
+            title: format(record.call.scheduledFor, 'd MMM'),
+            under: `${format(record.call.scheduledFor, 'yyyy')} ${isLeft ? 'left' : 'found'}`,
+            width: 92,
             kind: 'title',
             cell: (id) => readingWords(readings.get(id), words),
           })),

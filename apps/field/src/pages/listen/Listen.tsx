@@ -4,6 +4,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useKeptDraft } from '../../offline/draft';
+import { useSeenBefore } from '../../offline/seenBefore';
 import { stamp, write } from '../../offline/write';
 import { movesFrom, stateWords, type CallMove } from '../../day/callMoves';
 import { ContactLines } from '../../day/ContactLines';
@@ -45,11 +46,7 @@ export function Listen({ record }: { record: CallRecord }) {
             testID="check-complaint"
           />
         </Section>
-        <Slip label="Make safe first">
-          {cautionsFor(record).map((id) => (
-            <Words key={id}>{CAUTIONS[id]}</Words>
-          ))}
-        </Slip>
+        <Cautions record={record} />
       </View>
       <View style={[styles.narrow, isWide && styles.column]}>
         <Section
@@ -105,6 +102,32 @@ function VisitPart({ record: { call, site } }: { record: CallRecord }) {
   );
 }
 
+/** What to make safe: in full the first time on a call, after that a line each that opens at a tap. */
+function Cautions({ record }: { record: CallRecord }) {
+  const isSeen = useSeenBefore(`cautions.${record.call.id}`);
+  const [opened, setOpened] = useState<CautionId>();
+  return (
+    <Slip label="Make safe first">
+      {cautionsFor(record).map((id) =>
+        isSeen && id !== opened ? (
+          <Press
+            key={id}
+            kind="quiet"
+            style={styles.caution}
+            label={`Read: ${CAUTIONS[id]}`}
+            onPress={() => setOpened(id)}
+            testID={`caution-${id}`}
+          >
+            <Words lines={1}>{CAUTIONS[id]}</Words>
+          </Press>
+        ) : (
+          <Words key={id}>{CAUTIONS[id]}</Words>
+        ),
+      )}
+    </Slip>
+  );
+}
+
 const COMPLAINTS = finding('complaint').answers.map(({ id }) => id);
 
 const isText = (kept: unknown): kept is string => typeof kept === 'string';
@@ -148,4 +171,5 @@ const styles = StyleSheet.create({
   column: { flex: 1, minWidth: 0 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
   half: { flexGrow: 1 },
+  caution: { paddingHorizontal: 0, justifyContent: 'flex-start', borderWidth: 0 },
 });

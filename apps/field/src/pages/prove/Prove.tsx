@@ -18,6 +18,7 @@ import { feelWords } from '../../sheets/multipoint/gapWords';
 import { doneWords, howMuchWords, whereWords } from '../../record/workWords';
 import { compareGaps } from './compare';
 import { HandTries } from './HandTries';
+import { ProofDrawing } from './ProofDrawing';
 import { verdictWords } from './proofWords';
 
 /** What may be said of the door, what a hand tried, the gaps as found against as left, and what was done in between. */
@@ -30,7 +31,8 @@ export function Prove({ record }: { record: CallRecord }) {
   return (
     <>
       <Section title="Verdict">
-        <Words testID="verdict">{verdict}</Words>
+        <Verdict says={verdict} />
+        <ProofDrawing record={record} gaps={gaps} words={words} />
         {record.call.state === 'done' && record.call.leftBecause && (
           <Slip label="Closed so, because">
             <Words testID="left-because">{record.call.leftBecause}</Words>
@@ -89,6 +91,21 @@ export function Prove({ record }: { record: CallRecord }) {
   );
 }
 
+/** A sentence of more letters than this is no headline. */
+const LONG = 60;
+
+/** What may be said of the door, large enough to be shown to a customer; what is left open below it. */
+function Verdict({ says }: { says: string }) {
+  const end = says.indexOf('. ');
+  const [first, rest] = end < 0 ? [says, ''] : [says.slice(0, end + 1), says.slice(end + 2)];
+  return (
+    <View testID="verdict" style={styles.said}>
+      <Words kind={first.length > LONG ? 'title' : 'display'}>{`${first} `}</Words>
+      {rest !== '' && <Words>{rest}</Words>}
+    </View>
+  );
+}
+
 function VerdictCell({ verdict }: { verdict: GapVerdict }) {
   return (
     <View style={styles.verdict}>
@@ -98,4 +115,7 @@ function VerdictCell({ verdict }: { verdict: GapVerdict }) {
   );
 }
 
-const styles = StyleSheet.create({ verdict: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, paddingLeft: SPACE.xs } });
+const styles = StyleSheet.create({
+  said: { gap: SPACE.s },
+  verdict: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, paddingLeft: SPACE.xs },
+});

@@ -18,7 +18,7 @@ export function compareGaps(record: CallRecord): ComparedGap[] {
   const profile = profileOf(record.door.make);
   return WALKING_ORDER.filter((id) => found.has(id) || left.has(id)).map((id) => {
     const { edge } = station(id);
-    const mm = millimetres(left.get(id));
+    const mm = gaugedMm(left.get(id));
     return {
       station: id,
       found: found.get(id),
@@ -29,7 +29,7 @@ export function compareGaps(record: CallRecord): ComparedGap[] {
 }
 
 /** A rub counts as no gap at all; what could not be reached is not known. */
-function millimetres(reading: ReadingEntry | undefined): number | undefined {
+export function gaugedMm(reading: ReadingEntry | undefined): number | undefined {
   if (reading?.kind === 'rubs') return 0;
   return reading?.kind === 'figure' && reading.mm !== null ? reading.mm : undefined;
 }

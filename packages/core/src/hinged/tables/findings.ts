@@ -32,6 +32,16 @@ export function finding(id: FindingId): Finding {
 
 export const FINDINGS: readonly Finding[] = FINDING_IDS.map(finding);
 
+const idsOf = (table: object) => Object.keys(table) as FindingId[];
+
+/** The checks by what they are of, in the order of the trade: what is looked at first, the door at its hinges. */
+export const FINDING_GROUPS: readonly { id: string; title: string; checks: readonly FindingId[] }[] = [
+  { id: 'hinges', title: 'Hinges', checks: idsOf(HINGE_FINDINGS) },
+  { id: 'slabAndFrame', title: 'Slab and frame', checks: idsOf(SLAB_AND_FRAME_FINDINGS) },
+  { id: 'swing', title: 'Swing and latch', checks: idsOf(SWING_FINDINGS) },
+  { id: 'customer', title: 'What the customer knows', checks: idsOf(CUSTOMER_FINDINGS) },
+];
+
 /** The checks that can be made on this door. */
 export function findingsFor(door: Pick<HingedDoor, 'hingeKind' | 'hingeHeightsMm' | 'slabKind' | 'closer'>): readonly Finding[] {
   return FINDINGS.filter(
