@@ -499,4 +499,12 @@ export const MUTATIONS = [
     'without accents on the device',
     field('offline/searchKept.ts', "replace(/\\p{M}+/gu, '')", "replace(/q{9}/u, '')", 'offline/searchKept'),
   ],
+  ['checks stay under the finger', field('pages/look/leadingChecks.ts', 'if (!shown.every(isAnswered)) return shown;', '', 'pages/look')],
+  ['checks that tell nothing', core('inference/nextBest.ts', 'bitsOf(gain) >= TELLS_BITS', 'true', 'inference/nextBest')],
+  ['a rub is drawn as nothing', field('pages/door/visitGaps.ts', "reading?.kind === 'rubs' ? 0 : ", '', 'pages/door')],
+  [
+    'the oldest visit first',
+    field('pages/door/visitGaps.ts', 'a.record.call.scheduledFor.localeCompare(b.record.call.scheduledFor)', '0', 'pages/door'),
+  ],
+  ['one act of opening', field('offline/serviceWorker.ts', 'if (isOpened) return;', '', 'offline/serviceWorker')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -214,4 +214,9 @@ test('found again: by what the customer said, of a call long done, and on the de
   await expect(page.getByTestId('found-from')).toHaveText(/^Only what is kept on this device was looked through/);
   await page.getByRole('button', { name: /^Pantry, Vandersloe cottage/ }).click();
   await expect(page.getByRole('heading', { name: 'Pantry' })).toBeVisible();
+  await page.goto(`${house.url}/search`);
+  await page.getByTestId('search').fill('weir');
+  await page.getByTestId(/^hit-sites/).click();
+  await expect(page.getByTestId('kept-only')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Doors: 2' })).toBeVisible();
 });

@@ -61,6 +61,7 @@ test('what of a call is not on the device is said, and comes when the server is 
   test.setTimeout(180_000);
   const { id } = callOn(house, 'Kiln room');
   await page.goto(house.url);
+  await page.getByTestId('done-before').click();
   await expect(page.getByTestId(`call-${id}`)).toBeVisible();
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await house.kill();

@@ -11,7 +11,7 @@ import { keepPreviousData, useInfiniteQuery, useQuery, useQueryClient } from '@t
 import { useMemo } from 'react';
 import { callApi } from './api';
 import { KEYS } from './keys';
-import { hitKey, searchKept, wordsOf } from './searchKept';
+import { hitKey, searchKept, siteKept, wordsOf } from './searchKept';
 import { useLaidOver, useReachable } from './useOutbox';
 
 export interface Found {
@@ -82,20 +82,34 @@ export const useDoorList = (q: string, sort: string) => useBookList<DoorSummary>
 export interface SiteHistoryState {
   history: SiteHistory | undefined;
   isAsking: boolean;
+  /** The server has not told: it is what is kept on this device alone. */
+  isKeptOnly: boolean;
   fetchOlder?: () => void;
 }
 
 /** A site with its doors, and its calls a page at a time. */
 export function useSiteHistory(siteId: string): SiteHistoryState {
-  const { data, isLoading, hasNextPage, fetchNextPage } = useInfiniteQuery({
+  const { data, isLoading, isPaused, hasNextPage, fetchNextPage } = useInfiniteQuery({
     queryKey: KEYS.siteHistory(siteId),
     queryFn: ({ pageParam }) => callApi<SiteHistory>(`${PATHS.siteHistory(siteId)}${pageParam === '' ? '' : `?cursor=${pageParam}`}`),
     initialPageParam: '',
     getNextPageParam: (last) => last.next ?? undefined,
   });
-  const history = useMemo(() => {
+  const client = useQueryClient();
+  const waiting = useLaidOver();
+  const told = useMemo(() => {
     const [first] = data?.pages ?? [];
     return first && { ...first, calls: data?.pages.flatMap(({ calls }) => calls) ?? [] };
   }, [data]);
-  return { history, isAsking: isLoading, ...(hasNextPage && { fetchOlder: () => void fetchNextPage() }) };
+  const isAsking = isLoading && !isPaused;
+  const history = useMemo(
+    () => told ?? (isAsking ? undefined : siteKept(client, waiting, siteId)),
+    [told, isAsking, client, waiting, siteId],
+  );
+  return {
+    history,
+    isAsking,
+    isKeptOnly: told === undefined && history !== undefined,
+    ...(hasNextPage && { fetchOlder: () => void fetchNextPage() }),
+  };
 }

@@ -3,7 +3,7 @@ import Database from 'better-sqlite3';
 import { exampleRecord } from '../record/exampleRecord';
 import { KEYS } from './keys';
 import type { Outgoing } from './outbox';
-import { hitKey, holdsWords, searchKept, wordsOf } from './searchKept';
+import { hitKey, holdsWords, searchKept, siteKept, wordsOf } from './searchKept';
 
 const TEXTS = [
   'Över Mill, 4 Weir Lane',
@@ -70,6 +70,21 @@ describe('what is kept on the device', () => {
       `calls ${call.id}`,
     ]);
     expect(found('loft', [waits('doors', { ...named.door, revision: 2, title: 'Scullery' })])).toEqual([]);
+    client.clear();
+  });
+
+  it('a site that the server cannot tell of has the doors and visits that are kept, the newest first', () => {
+    const client = new QueryClient();
+    const record = exampleRecord({});
+    const { call, site, door } = record;
+    client.setQueryData(KEYS.callRecord(call.id), record);
+    const later = { ...call, id: 'later', scheduledFor: '2027-01-01T00:00:00.000Z', state: 'cancelled', leftBecause: 'Sold' };
+    const waiting = [{ kind: 'calls', body: later, mark: 'm', sequence: 1 } as unknown as Outgoing];
+    expect(siteKept(client, waiting, site.id)).toMatchObject({
+      doors: [{ door: { id: door.id }, callCount: 2, openCount: 1, lastCall: call.scheduledFor }],
+      calls: [{ call: { id: 'later' } }, { call: { id: call.id } }],
+    });
+    expect(siteKept(client, waiting, 'elsewhere')).toBeUndefined();
     client.clear();
   });
 });

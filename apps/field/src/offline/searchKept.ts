@@ -1,5 +1,15 @@
-import type { CallRecord, CallSummary, DoorHistory, Page, SearchHit, Site } from '@proper-swing/contract';
-import { standing } from '@proper-swing/contract';
+import {
+  isOpenState,
+  standing,
+  type CallRecord,
+  type CallSummary,
+  type Door,
+  type DoorHistory,
+  type Page,
+  type SearchHit,
+  type Site,
+  type SiteHistory,
+} from '@proper-swing/contract';
 import type { InfiniteData, QueryClient } from '@tanstack/react-query';
 import { KEYS } from './keys';
 import type { Outgoing } from './outbox';
@@ -20,30 +30,59 @@ export function holdsWords(asked: readonly string[], texts: readonly string[]): 
   return asked.length > 0 && asked.every((word) => there.some((each) => each.startsWith(word)));
 }
 
-/** What is kept on this device or waits here and holds the words: the same as the server finds, of what is at hand. */
-export function searchKept(client: QueryClient, waiting: readonly Outgoing[], q: string): SearchHit[] {
-  const asked = wordsOf(q);
+/** The cards and notes that are kept on this device, or wait here, each in its newest revision, by their ids. */
+export function keptCards(client: QueryClient, waiting: readonly Outgoing[]) {
   const summaries = client.getQueriesData<Page<CallSummary>>({ queryKey: KEYS.anySummaries }).flatMap(([, page]) => page?.items ?? []);
   const records = client.getQueriesData<CallRecord>({ queryKey: KEYS.anyCallRecord }).flatMap(([, record]) => record ?? []);
   const histories = client
     .getQueriesData<InfiniteData<DoorHistory>>({ queryKey: KEYS.anyDoorHistory })
     .flatMap(([, history]) => history?.pages ?? []);
-  const sites = byId([
-    ...(client.getQueryData<Page<Site>>(KEYS.sites)?.items ?? []),
-    ...[...summaries, ...records, ...histories].map(({ site }) => site),
-    ...waitingOf(waiting, 'sites'),
-  ]);
-  const doors = byId([...[...summaries, ...records, ...histories].map(({ door }) => door), ...waitingOf(waiting, 'doors')]);
-  const calls = byId([
-    ...[...summaries, ...records].map(({ call }) => call),
-    ...histories.flatMap((history) => history.calls.map(({ call }) => call)),
-    ...waitingOf(waiting, 'calls'),
-  ]);
-  const notes = byId([
-    ...records.flatMap((record) => standing(record.notes)),
-    ...waitingOf(waiting, 'notes').map((note) => ({ revision: 1, ...note })),
-  ]);
+  const told = [...summaries, ...records, ...histories];
+  return {
+    sites: byId([
+      ...(client.getQueryData<Page<Site>>(KEYS.sites)?.items ?? []),
+      ...told.map(({ site }) => site),
+      ...waitingOf(waiting, 'sites'),
+    ]),
+    doors: byId([...told.map(({ door }) => door), ...waitingOf(waiting, 'doors')]),
+    calls: byId([
+      ...[...summaries, ...records].map(({ call }) => call),
+      ...histories.flatMap((history) => history.calls.map(({ call }) => call)),
+      ...waitingOf(waiting, 'calls'),
+    ]),
+    notes: byId([
+      ...records.flatMap((record) => standing(record.notes)),
+      ...waitingOf(waiting, 'notes').map((note) => ({ revision: 1, ...note })),
+    ]),
+  };
+}
 
+/** What is kept here of a site and its visits, newest first, for when the server cannot tell; nothing where not even its card is. */
+export function siteKept(client: QueryClient, waiting: readonly Outgoing[], siteId: string): SiteHistory | undefined {
+  const { sites, doors, calls } = keptCards(client, waiting);
+  const site = sites.get(siteId);
+  if (site === undefined) return undefined;
+  const own = [...doors.values()].filter((door) => door.siteId === siteId).sort((a, b) => a.title.localeCompare(b.title));
+  const visits = [...calls.values()].sort((a, b) => b.scheduledFor.localeCompare(a.scheduledFor));
+  const of = (door: Door) => visits.filter(({ doorId }) => doorId === door.id);
+  return {
+    site,
+    doors: own.map((door) => ({
+      ...{ door, site, callCount: of(door).length, openCount: of(door).filter(({ state }) => isOpenState(state)).length },
+      lastCall: of(door).find(({ state }) => state !== 'cancelled')?.scheduledFor ?? null,
+    })),
+    calls: visits.flatMap((call) => {
+      const door = own.find(({ id }) => id === call.doorId);
+      return door === undefined ? [] : [{ call, door, site, readingCount: 0, adjustmentCount: 0 }];
+    }),
+    next: null,
+  };
+}
+
+/** What is kept on this device or waits here and holds the words: the same as the server finds, of what is at hand. */
+export function searchKept(client: QueryClient, waiting: readonly Outgoing[], q: string): SearchHit[] {
+  const asked = wordsOf(q);
+  const { sites, doors, calls, notes } = keptCards(client, waiting);
   const ofDoor = (doorId: string) => {
     const door = doors.get(doorId);
     const site = sites.get(door?.siteId ?? '');

@@ -22,14 +22,14 @@ function tmpfs(folder: string): SmallDisk | undefined {
   const disk = join(folder, 'disk');
   mkdirSync(disk, { recursive: true });
   try {
-    execFileSync('mount', ['-t', 'tmpfs', '-o', 'size=1500k', 'tmpfs', disk], { stdio: 'ignore' });
+    execFileSync('mount', ['-t', 'tmpfs', '-o', 'size=2500k', 'tmpfs', disk], { stdio: 'ignore' });
   } catch {
     return undefined;
   }
   const ballast = join(disk, 'ballast');
   writeFileSync(ballast, Buffer.alloc(300_000));
   return {
-    says: 'a file system of 1.5 MB',
+    says: 'a file system of 2.5 MB',
     folder: disk,
     makeRoom: () => rmSync(ballast, { force: true }),
     // It is full by being written to.

@@ -17,7 +17,7 @@ import { DOOR_COLUMNS } from './bookColumns';
 export function SitePage() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { isWide } = useScreen();
-  const { history, isAsking, fetchOlder } = useSiteHistory(id);
+  const { history, isAsking, isKeptOnly, fetchOlder } = useSiteHistory(id);
   const header = <Header title={history?.site.name ?? 'Site'} onBack={() => (router.canGoBack() ? router.back() : router.navigate('/'))} />;
   if (history === undefined) {
     return (
@@ -38,6 +38,11 @@ export function SitePage() {
         </Press>
       }
     >
+      {isKeptOnly && (
+        <Words tone="tight" testID="kept-only">
+          Only what is kept on this device: the server cannot be reached. There may be more doors and visits.
+        </Words>
+      )}
       <View style={isWide ? styles.wide : styles.narrow}>
         <View style={[styles.narrow, isWide && styles.column]}>
           <Section title="Where and whom to ask">
