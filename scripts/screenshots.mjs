@@ -39,11 +39,16 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.goto(url);
   await phone.getByText('Orrow household').first().waitFor();
   await picture(phone, 'today');
+  await phone.getByTestId(/^visit-/).first().click();
+  await phone.getByTestId('booked-for').waitFor();
+  await picture(phone, 'visit');
+  await phone.goto(`${url}/search`);
+  await phone.getByTestId('search').fill('orr ki');
+  await phone.getByTestId('found-from').getByText('The newest').waitFor();
+  await picture(phone, 'search');
   await openCall(phone, url, /Orrow household, Kitchen, .* 08:30/);
   await phone.getByTestId('check-complaint-rubsLatchTop').click();
   await picture(phone, 'listen');
-  await phone.getByTestId('limits-reason').scrollIntoViewIfNeeded();
-  await picture(phone, 'limits');
   await phone.getByTestId('to-look').click();
   await phone.getByTestId('station-latch.top').click();
   await phone.getByTestId('gap-latch.top').getByText('rubs').waitFor();
@@ -75,6 +80,7 @@ await showApp('pictures', async ({ url, browser }) => {
   await tap(phone, LEFT);
   await phone.getByTestId('to-proof').click();
   await phone.getByTestId('all-good').click();
+  await phone.getByTestId('verdict').evaluate((verdict) => verdict.scrollIntoView({ block: 'end' }));
   await picture(phone, 'prove');
   await phone.goto(`${url}/new`);
   await phone.getByTestId('site-new').click();
@@ -89,10 +95,6 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('field-lowMm').fill('3.2');
   await phone.getByTestId('save-template').scrollIntoViewIfNeeded();
   await picture(phone, 'strike');
-  await phone.goto(`${url}/bench/swing-edge`);
-  await phone.getByTestId('field-thicknessMm').fill('68');
-  await phone.getByTestId('answer').evaluate((answer) => answer.scrollIntoView({ block: 'start' }));
-  await picture(phone, 'edge');
   await openCall(phone, url, /Orrow household, Front door/, 1);
   await phone.getByTestId('stage-fix').click();
   await phone.getByTestId('to-turns').click();
