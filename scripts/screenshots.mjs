@@ -39,7 +39,10 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.goto(url);
   await phone.getByText('Orrow household').first().waitFor();
   await picture(phone, 'today');
-  await phone.getByTestId(/^visit-/).first().click();
+  await phone
+    .getByTestId(/^visit-/)
+    .first()
+    .click();
   await phone.getByTestId('booked-for').waitFor();
   await picture(phone, 'visit');
   await phone.goto(`${url}/search`);
