@@ -4,7 +4,7 @@ import { v7 } from 'uuid';
 import { outbox } from '../offline/outbox';
 import { exampleRecord } from '../record/exampleRecord';
 import { CALL_MOVES } from './callMoves';
-import { bookCall, moveCall } from './writeCall';
+import { bookBack, bookCall, moveCall } from './writeCall';
 
 afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
 
@@ -32,6 +32,18 @@ it('a reason goes with the state it was given for', () => {
     ['onTheWay', undefined],
     ['noAccess', undefined],
   ]);
+});
+
+it('a booking is taken back with all that stood before it', () => {
+  const before: Call = { ...call, state: 'noAccess', leftBecause: 'No key' };
+  const moved: Call = { ...call, revision: 2, writtenAt: '2026-11-30T10:00:00.000Z', scheduledFor: '2026-12-01T07:40:00.000Z' };
+  bookBack(moved, before);
+  bookBack({ ...moved, leftBecause: 'Later' }, call);
+  expect(written()).toMatchObject([
+    { revision: 3, madeFrom: moved.writtenAt, scheduledFor: call.scheduledFor, state: 'noAccess', leftBecause: 'No key' },
+    { scheduledFor: call.scheduledFor, state: 'open' },
+  ]);
+  expect(written()[1]?.leftBecause).toBeUndefined();
 });
 
 it('a call is booked for another moment; one that was tried in vain is booked anew', () => {

@@ -12,6 +12,15 @@ export function moveCall({ leftBecause: _, ...call }: Call, { to }: CallMove, be
 }
 
 /**
+ * Takes a booking back: the call is due when it was before, and stands as it stood.
+ *
+ * @throws when the device has no room left
+ */
+export function bookBack({ leftBecause: _, ...call }: Call, { scheduledFor, state, leftBecause }: Call): void {
+  write('calls', revised<Call>(call, { scheduledFor, state, ...(leftBecause != null && { leftBecause }) }));
+}
+
+/**
  * Books a call for another moment. One that was tried in vain, or is to be come back to, is booked again.
  *
  * @throws when the device has no room left

@@ -18,7 +18,7 @@ export function PlanTabs({ plans, binds, chosen, onChoose }: PlanTabsProps) {
   if (plans.length < 2) return null;
   return (
     <View style={styles.row} role="radiogroup" aria-label="Which plan" {...GROUP_KEYS}>
-      {plans.map((plan) => {
+      {plans.map((plan, i) => {
         const isChosen = plan.aim === chosen;
         const tone = isChosen ? 'paper' : 'ink';
         return (
@@ -26,7 +26,7 @@ export function PlanTabs({ plans, binds, chosen, onChoose }: PlanTabsProps) {
             key={plan.aim}
             role="radio"
             chosen={isChosen}
-            isStop={isChosen}
+            isStop={isChosen || (i === 0 && plans.every(({ aim }) => aim !== chosen))}
             onPress={() => onChoose(plan.aim)}
             label={`${AIM_WORDS[plan.aim]}: ${Math.round(plan.minutes)} minutes, at the first check ${promiseWords(plan, binds)}`}
             style={styles.tab}

@@ -8,9 +8,10 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { CallRow } from '../../day/CallRow';
 import { dayBook, visitsOf, type DayBook } from '../../day/dayBook';
-import { dayKey, dayWords, momentOf, timeOf, type DayKey } from '../../day/days';
-import { bookCall } from '../../day/writeCall';
+import { dayKey, daysFrom, dayWords, momentOf, timeOf, type DayKey } from '../../day/days';
+import { bookBack, bookCall } from '../../day/writeCall';
 import { Folded } from '../../design/Folded';
+import { FormFault } from '../../design/Form';
 import { Header } from '../../design/Header';
 import { Notice } from '../../design/Notice';
 import { Page } from '../../design/Page';
@@ -41,20 +42,34 @@ export function Today() {
   const book = useMemo(() => dayBook(items, now, days), [items, today, days]);
   const [chosen, setChosen] = useState<DayKey>();
   const [moved, setMoved] = useState<{ summary: CallSummary; to: Date }>();
-  const shown = chosen ?? today;
+  const [fault, setFault] = useState<string>();
+  const isInStrip = daysFrom(now, days).some((day) => dayKey(day) === chosen) || (chosen === LATER && book.later.length > 0);
+  const shown = chosen !== undefined && isInStrip ? chosen : today;
   const find = (callId: string) => items.find(({ call }) => call.id === callId);
 
+  const trying = (act: () => void) => {
+    try {
+      act();
+      setFault(undefined);
+    } catch {
+      setFault('This device is full: it was not moved. Make room and try again.');
+    }
+  };
   const drop = (callId: string, day: DayKey) => {
     const summary = find(callId);
     const to = summary && momentOf(day, timeOf(summary.call.scheduledFor));
     if (summary === undefined || to === undefined || dayKey(summary.call.scheduledFor) === day) return;
-    bookCall(summary.call, to);
-    setMoved({ summary, to });
+    trying(() => {
+      bookCall(summary.call, to);
+      setMoved({ summary, to });
+    });
   };
   const moveBack = () => {
     const current = moved && find(moved.summary.call.id)?.call;
-    if (moved && current) bookCall(current, new Date(moved.summary.call.scheduledFor));
-    setMoved(undefined);
+    trying(() => {
+      if (moved && current) bookBack(current, moved.summary.call);
+      setMoved(undefined);
+    });
   };
 
   const day = (
@@ -64,6 +79,7 @@ export function Today() {
           {`${moved.summary.site.name}, ${moved.summary.door.title}: moved to ${dayWords(moved.to, now)}, ${timeOf(moved.to)}.`}
         </Notice>
       )}
+      <FormFault says={fault} />
       <DayStrip book={book} now={now} days={days} chosen={shown} onChoose={setChosen} />
       <View style={isWide ? styles.wide : styles.narrow}>
         <View style={[styles.narrow, isWide && styles.column]}>

@@ -1,9 +1,9 @@
-import type { CallRecord } from '@proper-swing/contract';
+import type { Call, CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useCallPage } from '../../call/useCallPage';
 import { dayKey, dayWords, momentOf, timeOf } from '../../day/days';
-import { bookCall } from '../../day/writeCall';
+import { bookBack, bookCall } from '../../day/writeCall';
 import { FormFault } from '../../design/Form';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
@@ -31,26 +31,22 @@ export function VisitPage() {
   );
 }
 
-/** Where a call was booked for before it was moved here. */
-interface Moved {
-  from: Date;
-}
-
 function VisitOf({ record, header }: { record: CallRecord; header: React.ReactNode }) {
   const { call } = record;
   const booked = new Date(call.scheduledFor);
   const [now] = useState(() => new Date());
   const [typed, setTyped] = useState<{ day: string; time: string }>();
-  const [moved, setMoved] = useState<Moved>();
+  /** The call as it stood before it was moved here. */
+  const [before, setBefore] = useState<Call>();
   const [fault, setFault] = useState<string>();
   const { day, time } = typed ?? { day: dayKey(booked), time: timeOf(booked) };
   const when = momentOf(day, time);
   const isChanged = typed !== undefined && when?.getTime() !== booked.getTime();
 
-  const book = (moment: Date) => {
+  const book = (act: () => void, from: Call | undefined) => {
     try {
-      bookCall(call, moment);
-      setMoved({ from: booked });
+      act();
+      setBefore(from);
       setTyped(undefined);
       setFault(undefined);
     } catch {
@@ -65,7 +61,12 @@ function VisitOf({ record, header }: { record: CallRecord; header: React.ReactNo
         <>
           <FormFault says={fault} testID="visit-fault" />
           {isChanged ? (
-            <Press kind="primary" disabled={when === undefined} onPress={() => when && book(when)} testID="move-call">
+            <Press
+              kind="primary"
+              disabled={when === undefined}
+              onPress={() => when && book(() => bookCall(call, when), call)}
+              testID="move-call"
+            >
               {when === undefined ? 'Choose a day and a time' : `Move to ${dayWords(when, now)}, ${time}`}
             </Press>
           ) : (
@@ -80,7 +81,7 @@ function VisitOf({ record, header }: { record: CallRecord; header: React.ReactNo
         record={record}
         now={now}
         when={{ day, time, onDay: (next) => setTyped({ day: next, time }), onTime: (next) => setTyped({ day, time: next }) }}
-        moved={moved && { ...moved, onBack: () => book(moved.from) }}
+        moved={before && { from: new Date(before.scheduledFor), onBack: () => book(() => bookBack(call, before), undefined) }}
         onFault={setFault}
       />
     </Page>
