@@ -25,7 +25,7 @@ async function printReadingToEstimate({ url, browser }) {
     const page = await context.newPage();
     await page.goto(url);
     await page.getByTestId(/^day-/).nth(1).click();
-    await page.getByRole('button', { name: /Front door/ }).click();
+    await page.getByRole('button', { name: /Orrow household, Front door/ }).click();
     await page.getByTestId('to-measure').click();
     await page.getByTestId('estimate-cause').waitFor();
     await page.getByTestId('key-0–9').click();

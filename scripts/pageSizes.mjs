@@ -34,7 +34,7 @@ async function aCall({ url, browser }) {
   const page = await browser.newPage();
   await page.goto(url);
   await page.getByTestId(/^day-/).nth(1).click();
-  await page.getByRole('button', { name: /Front door/ }).click();
+  await page.getByRole('button', { name: /Orrow household, Front door/ }).click();
   await page.getByTestId('to-measure').waitFor();
   const lastOf = () => new URL(page.url()).pathname.split('/')[2];
   const id = lastOf();
