@@ -18,6 +18,7 @@ export {
   type Route,
   type RouteId,
 } from './routes';
+export { SEARCHED } from './names/searched';
 export { SHEET_NAMES, type SheetName } from '@proper-swing/core/sheets/names';
 export { STAGES, type Stage } from './names/stages';
 export { CALL_STATES, CLOSED_STATES, isOpenState, type CallState } from './names/callStates';

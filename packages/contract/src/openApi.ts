@@ -1,4 +1,5 @@
 import { ENGINE } from './engine/register';
+import { SEARCHED } from './names/searched';
 import { toJsonSchema, type JsonSchema } from './jsonSchema';
 import { RECORD_KINDS } from './record/register';
 import { recordSchema } from './record/schemas';
@@ -154,10 +155,7 @@ function componentSchemas(): Record<string, JsonSchema> {
     }),
     SearchResults: objectOf({
       hits: listOf(
-        objectOf(
-          { kind: { enum: ['sites', 'doors', 'calls', 'notes'] }, site: ref('sites') },
-          { door: ref('doors'), call: ref('calls'), note: ref('notes') },
-        ),
+        objectOf({ kind: { enum: SEARCHED }, site: ref('sites') }, { door: ref('doors'), call: ref('calls'), note: ref('notes') }),
       ),
     }),
     WorkingSet: objectOf({ histories: listOf(ref('DoorHistory')), sites: listOf(ref('sites')) }),

@@ -9,7 +9,7 @@ import { pluralOf } from '../design/plural';
 import { LINE, SPACE } from '../design/tokens';
 import { usePalette } from '../design/theme';
 import { Words } from '../design/Words';
-import { isOpen, stateWords } from './callMoves';
+import { isOpen, stateWords, wantsAnotherDay } from './callMoves';
 import { timeOf } from './days';
 import { DragContext } from './dragContext';
 
@@ -57,11 +57,7 @@ export const CallRow = memo(function CallRow({ summary, shows, isNext = false, i
               {call.complaint}
             </Words>
           )}
-          <Words
-            kind="label"
-            tone={call.state === 'noAccess' || call.state === 'comeBack' ? 'tight' : 'pencil'}
-            testID={`state-${call.id}`}
-          >
+          <Words kind="label" tone={wantsAnotherDay(call) ? 'tight' : 'pencil'} testID={`state-${call.id}`}>
             {standsWords(summary)}
           </Words>
         </View>

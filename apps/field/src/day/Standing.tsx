@@ -8,18 +8,13 @@ import { Words } from '../design/Words';
 import { Because } from './Because';
 import { movesFrom, stateWords, type CallMove } from './callMoves';
 import { timeOf } from './days';
-import { moveCall } from './writeCall';
+import { tryToMove } from './writeCall';
 
 /** Where a call stands, and every way on from there: one tap, or a reason first. */
 export function Standing({ call, onFault }: { call: Call; onFault: (says: string) => void }) {
   const [asking, setAsking] = useState<CallMove>();
   const move = (to: CallMove, because?: string) => {
-    try {
-      moveCall(call, to, because);
-      setAsking(undefined);
-    } catch {
-      onFault('This device is full: it stands as before. Make room and try again.');
-    }
+    if (tryToMove(call, to, onFault, because)) setAsking(undefined);
   };
   const isMoved = call.revision > 1 && call.state !== 'open';
   return (

@@ -11,6 +11,17 @@ export function moveCall({ leftBecause: _, ...call }: Call, { to }: CallMove, be
   write('calls', revised<Call>(call, { state: to, ...(because.trim() !== '' && { leftBecause: because.trim() }) }));
 }
 
+/** The same for a key: a device without room is told of. @returns whether it was said */
+export function tryToMove(call: Call, to: CallMove, onFault: (says: string) => void, because?: string): boolean {
+  try {
+    moveCall(call, to, because);
+    return true;
+  } catch {
+    onFault('This device is full: it stands as before. Make room and try again.');
+    return false;
+  }
+}
+
 /**
  * Takes a booking back: the call is due when it was before, and stands as it stood.
  *

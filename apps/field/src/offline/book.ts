@@ -1,5 +1,6 @@
 import {
   PATHS,
+  SEARCHED,
   type DoorSummary,
   type Page,
   type SearchHit,
@@ -11,6 +12,7 @@ import { keepPreviousData, useInfiniteQuery, useQuery, useQueryClient } from '@t
 import { useMemo } from 'react';
 import { callApi } from './api';
 import { KEYS } from './keys';
+import { paged } from './paged';
 import { hitKey, searchKept, siteKept, wordsOf } from './searchKept';
 import { useLaidOver, useReachable } from './useOutbox';
 
@@ -44,13 +46,11 @@ export function useSearch(q: string): Found {
   return { hits, from: isTold ? 'everywhere' : isError || !isReachable ? 'device' : 'asking' };
 }
 
-const KINDS: readonly SearchHit['kind'][] = ['sites', 'doors', 'calls', 'notes'];
-
 /** Sites, doors, calls, notes; calls the last first. */
 const sortedHits = (hits: readonly SearchHit[]): SearchHit[] =>
   [...hits].sort(
     (a, b) =>
-      KINDS.indexOf(a.kind) - KINDS.indexOf(b.kind) ||
+      SEARCHED.indexOf(a.kind) - SEARCHED.indexOf(b.kind) ||
       (b.call?.scheduledFor ?? '').localeCompare(a.call?.scheduledFor ?? '') ||
       a.site.name.localeCompare(b.site.name),
   );
@@ -65,10 +65,7 @@ export interface BookList<T> {
 function useBookList<T>(of: 'sites' | 'doors', path: string, q: string, sort: string): BookList<T> {
   const { data, isError, isPaused, hasNextPage, fetchNextPage } = useInfiniteQuery({
     queryKey: KEYS.book(of, q, sort),
-    queryFn: ({ pageParam }) =>
-      callApi<Page<T>>(`${path}?q=${encodeURIComponent(q)}&sort=${sort}${pageParam === '' ? '' : `&cursor=${pageParam}`}`),
-    initialPageParam: '',
-    getNextPageParam: (last) => last.next ?? undefined,
+    ...paged<Page<T>>(`${path}?q=${encodeURIComponent(q)}&sort=${sort}`),
     placeholderData: keepPreviousData,
   });
   const items = useMemo(() => data?.pages.flatMap((page) => page.items) ?? [], [data]);
@@ -91,9 +88,7 @@ export interface SiteHistoryState {
 export function useSiteHistory(siteId: string): SiteHistoryState {
   const { data, isLoading, isPaused, hasNextPage, fetchNextPage } = useInfiniteQuery({
     queryKey: KEYS.siteHistory(siteId),
-    queryFn: ({ pageParam }) => callApi<SiteHistory>(`${PATHS.siteHistory(siteId)}${pageParam === '' ? '' : `?cursor=${pageParam}`}`),
-    initialPageParam: '',
-    getNextPageParam: (last) => last.next ?? undefined,
+    ...paged<SiteHistory>(PATHS.siteHistory(siteId)),
   });
   const client = useQueryClient();
   const waiting = useLaidOver();

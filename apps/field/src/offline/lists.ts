@@ -15,6 +15,7 @@ import { useMemo } from 'react';
 import { callApi } from './api';
 import { historyWith, summariesWith, waitingOf, withWaiting } from './overlay';
 import { KEYS } from './keys';
+import { paged, withCursor } from './paged';
 import { startedHere } from './startedHere';
 import { useLaidOver, useReachable } from './useOutbox';
 import { hasFailedStill } from './useReadsFailing';
@@ -97,9 +98,7 @@ export function useDoorHistory(doorId: string): DoorHistoryState {
   const waiting = useLaidOver();
   const { data, isLoading, hasNextPage, fetchNextPage } = useInfiniteQuery({
     queryKey: KEYS.doorHistory(doorId),
-    queryFn: ({ pageParam }) => callApi<DoorHistory>(`${PATHS.doorHistory(doorId)}${pageParam === '' ? '' : `?cursor=${pageParam}`}`),
-    initialPageParam: '',
-    getNextPageParam: (last) => last.next ?? undefined,
+    ...paged<DoorHistory>(PATHS.doorHistory(doorId)),
   });
   const history = useMemo(() => {
     const [first] = data?.pages ?? [];
@@ -112,10 +111,9 @@ export function useDoorHistory(doorId: string): DoorHistoryState {
 async function everyPage<T>(path: string): Promise<Page<T>> {
   const items: T[] = [];
   const joint = path.includes('?') ? '&' : '?';
-  let next: string | null = null;
+  let next: string | null = '';
   do {
-    const cursor: string = next === null ? '' : `&cursor=${encodeURIComponent(next)}`;
-    const page: Page<T> = await callApi<Page<T>>(`${path}${joint}limit=${LARGEST_PAGE}${cursor}`);
+    const page: Page<T> = await callApi<Page<T>>(withCursor(`${path}${joint}limit=${LARGEST_PAGE}`, next));
     items.push(...page.items);
     next = page.next;
   } while (next !== null);

@@ -2,18 +2,17 @@ import {
   isOpenState,
   standing,
   type CallRecord,
-  type CallSummary,
   type Door,
-  type DoorHistory,
   type Page,
   type SearchHit,
   type Site,
   type SiteHistory,
 } from '@proper-swing/contract';
-import type { InfiniteData, QueryClient } from '@tanstack/react-query';
+import type { QueryClient } from '@tanstack/react-query';
 import { KEYS } from './keys';
 import type { Outgoing } from './outbox';
 import { waitingOf } from './overlay';
+import { keptHistories, listedCalls } from './startedHere';
 
 /** Words as they are compared: without capitals and accents, parted by whatever is no letter or figure, as the server does. */
 export function wordsOf(text: string): string[] {
@@ -32,11 +31,9 @@ export function holdsWords(asked: readonly string[], texts: readonly string[]): 
 
 /** The cards and notes that are kept on this device, or wait here, each in its newest revision, by their ids. */
 export function keptCards(client: QueryClient, waiting: readonly Outgoing[]) {
-  const summaries = client.getQueriesData<Page<CallSummary>>({ queryKey: KEYS.anySummaries }).flatMap(([, page]) => page?.items ?? []);
+  const summaries = listedCalls(client);
   const records = client.getQueriesData<CallRecord>({ queryKey: KEYS.anyCallRecord }).flatMap(([, record]) => record ?? []);
-  const histories = client
-    .getQueriesData<InfiniteData<DoorHistory>>({ queryKey: KEYS.anyDoorHistory })
-    .flatMap(([, history]) => history?.pages ?? []);
+  const histories = keptHistories(client);
   const told = [...summaries, ...records, ...histories];
   return {
     sites: byId([

@@ -18,9 +18,7 @@ import type { Outgoing } from './outbox';
 export function startedHere(client: QueryClient, waiting: readonly Outgoing[], callId: string): CallRecord | undefined {
   const summaries = listedCalls(client);
   const told = summaries.find(({ call }) => call.id === callId);
-  const histories = client
-    .getQueriesData<InfiniteData<DoorHistory>>({ queryKey: KEYS.anyDoorHistory })
-    .flatMap(([, history]) => history?.pages ?? []);
+  const histories = keptHistories(client);
   const call = written<Call>(waiting, 'calls', callId) ?? told?.call;
   if (call === undefined) return undefined;
   const keptDoors = client.getQueriesData<Page<Door>>({ queryKey: KEYS.anyDoors }).flatMap(([, page]) => page?.items ?? []);
@@ -45,6 +43,11 @@ export function startedHere(client: QueryClient, waiting: readonly Outgoing[], c
 /** Every call that a list has told of. */
 export function listedCalls(client: QueryClient): CallSummary[] {
   return client.getQueriesData<Page<CallSummary>>({ queryKey: KEYS.anySummaries }).flatMap(([, page]) => page?.items ?? []);
+}
+
+/** Every page of a door's history that is kept. */
+export function keptHistories(client: QueryClient): DoorHistory[] {
+  return client.getQueriesData<InfiniteData<DoorHistory>>({ queryKey: KEYS.anyDoorHistory }).flatMap(([, history]) => history?.pages ?? []);
 }
 
 /** Cards written in this visit, so that a new call finds its new door between being sent and being listed. */

@@ -46,17 +46,23 @@ export function readFlag({ query }: Request, field: string): boolean {
   throw problem(422, 'A field is wrong', `${field} must be yes, or left out.`, [{ field, message: 'must be yes' }]);
 }
 
+/** How many went before, where that is the cursor; 0 on the first page. @throws HttpProblem 422 when it is not one of ours */
+export function readCountCursor(request: Request): number {
+  const cursor = readText(request, 'cursor') ?? '0';
+  if (/^\d{1,9}$/.test(cursor)) return Number(cursor);
+  throw problem(422, 'A field is wrong', 'cursor is not one of ours.', [{ field: 'cursor', message: 'unknown' }]);
+}
+
 /** How a list of sites or doors is asked for. @throws HttpProblem 422 naming what is wrong */
 export function readListing(request: Request): Listing {
-  const [sort = 'name', cursor = '0'] = [readText(request, 'sort'), readText(request, 'cursor')];
+  const sort = readText(request, 'sort') ?? 'name';
   const order = LIST_ORDERS.find((each) => each === sort.replace(/^-/, ''));
   if (order === undefined) {
     const message = `must be ${LIST_ORDERS.join(', ')}, or one of them with a minus before it`;
     throw problem(422, 'A field is wrong', `sort ${message}.`, [{ field: 'sort', message }]);
   }
-  if (!/^\d{1,9}$/.test(cursor))
-    throw problem(422, 'A field is wrong', 'cursor is not one of ours.', [{ field: 'cursor', message: 'unknown' }]);
-  return { q: readText(request, 'q') ?? '', order, isDescending: sort.startsWith('-'), after: Number(cursor), limit: readLimit(request) };
+  const after = readCountCursor(request);
+  return { q: readText(request, 'q') ?? '', order, isDescending: sort.startsWith('-'), after, limit: readLimit(request) };
 }
 
 /** A part of the address. */

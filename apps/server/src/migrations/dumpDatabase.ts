@@ -3,15 +3,15 @@ import type { DataSource } from 'typeorm';
 /** A whole database as SQL text that makes it anew: tables, indices, rows, and only then what would act on the rows as they are put in. */
 export async function dumpDatabase(source: DataSource): Promise<string> {
   // What a virtual table keeps is its own affair: it is made anew from the rows it is an index of.
-  const ofVirtual = new Map((await source.query<Listed[]>('PRAGMA table_list')).map(({ name, type }) => [name, type]));
+  const typeOf = new Map((await source.query<Listed[]>('PRAGMA table_list')).map(({ name, type }) => [name, type]));
   const objects = (
     await source.query<{ type: string; name: string; sql: string }[]>(
       `SELECT type, name, sql FROM sqlite_master WHERE sql IS NOT NULL AND name NOT LIKE 'sqlite_%' ORDER BY type = 'index', rowid`,
     )
-  ).filter(({ name }) => ofVirtual.get(name) !== 'shadow');
+  ).filter(({ name }) => typeOf.get(name) !== 'shadow');
   const rows = await Promise.all(
     objects
-      .filter(({ type, name }) => type === 'table' && ofVirtual.get(name) !== 'virtual')
+      .filter(({ type, name }) => type === 'table' && typeOf.get(name) !== 'virtual')
       .map(async ({ name }) => {
         const found = await source.query<Record<string, SqlValue>[]>(`SELECT * FROM "${name}"`);
         return found.map((row) => {
@@ -21,7 +21,7 @@ export async function dumpDatabase(source: DataSource): Promise<string> {
       }),
   );
   const isLate = ({ type }: { type: string }) => type === 'view' || type === 'trigger';
-  const virtual = objects.filter(({ name }) => ofVirtual.get(name) === 'virtual');
+  const virtual = objects.filter(({ name }) => typeOf.get(name) === 'virtual');
   return [
     ...objects.filter((each) => !isLate(each)).map(({ sql }) => `${sql};`),
     ...rows.flat(),

@@ -1,6 +1,7 @@
 import type { DoorSummary, LIST_ORDERS, Page, SiteSummary } from '@proper-swing/contract';
 import type { DataSource } from 'typeorm';
 import { rowsById, whereAll } from './readRows';
+import { IS_OPEN } from './tables';
 import { MATCHING, matchOf, type Searched } from './search';
 
 export type ListOrder = (typeof LIST_ORDERS)[number];
@@ -24,7 +25,7 @@ export interface BookViews {
   doorsOf: (siteId: string) => Promise<DoorSummary[]>;
 }
 
-const VISITED = `COUNT(c."id") AS "callCount", COALESCE(SUM(c."state" NOT IN ('done', 'cancelled')), 0) AS "openCount",
+const VISITED = `COUNT(c."id") AS "callCount", COALESCE(SUM(${IS_OPEN}), 0) AS "openCount",
   MAX(CASE WHEN c."state" <> 'cancelled' THEN c."scheduledFor" END) AS "lastCall"`;
 
 const SITES = `SELECT s."id" AS "id", s."name" COLLATE NOCASE AS "name", COUNT(DISTINCT d."id") AS "doorCount", ${VISITED}

@@ -1,7 +1,6 @@
 import {
   MOST_DOORS_AT_HAND,
   RECORD_KINDS,
-  recordKind,
   type Call,
   type CallRecord,
   type CallSummary,
@@ -12,7 +11,7 @@ import {
 import type { DataSource } from 'typeorm';
 import { writeCursor, type CallCursor } from './cursor';
 import { idList, ONE_OF, readRow, readRows, rowsById, whereAll, type Condition } from './readRows';
-import { amongFew } from './tables';
+import { IS_OPEN } from './tables';
 
 /** Reads calls together with the door, the site and all that was written on them. */
 export interface CallViews {
@@ -51,12 +50,6 @@ const [FIRST_INSTANT, LAST_INSTANT] = ['0', '9'];
 /** Of each door that is worked on so many calls are remembered, and no more are looked at. */
 const LAST_CALLS = 4;
 const MOST_OF_A_DOOR = 24;
-
-const FEW_CALLS = recordKind('calls')?.few;
-if (FEW_CALLS === undefined) throw new Error('Calls that are open are no longer told apart.');
-
-/** Something is left to do. */
-const IS_OPEN = amongFew(FEW_CALLS);
 
 /** Each part by its own index: SQLite uses none of some rows alone where there is an `OR`. */
 export const DUE_OR_OPEN = `"id" IN (

@@ -1,10 +1,8 @@
-import { MOST_FOUND, type SearchHit, type SearchResults } from '@proper-swing/contract';
+import { MOST_FOUND, SEARCHED, type SearchHit, type SearchResults } from '@proper-swing/contract';
 import type { EntityManager } from 'typeorm';
 import { rowsById } from './readRows';
 
 export type Searched = SearchHit['kind'];
-
-const SEARCHED = ['sites', 'doors', 'calls', 'notes'] as const satisfies readonly Searched[];
 
 /** No more words are looked for, and no more of each. */
 const MOST_WORDS = 8;

@@ -22,8 +22,14 @@ function columnOf(field: Field): EntitySchemaColumnOptions {
 }
 
 /** In SQL: what the few rows of a kind have that are asked for by themselves. Word for word that of their index, or SQLite does not use it. */
-export const amongFew = ({ field, notOneOf }: NonNullable<RecordKindEntry['few']>): string =>
+const amongFew = ({ field, notOneOf }: NonNullable<RecordKindEntry['few']>): string =>
   `"${field}" NOT IN (${notOneOf.map((each) => `'${each}'`).join(', ')})`;
+
+const FEW_CALLS = recordKind('calls')?.few;
+if (FEW_CALLS === undefined) throw new Error('Calls that are open are no longer told apart.');
+
+/** In SQL: something of a call is left to do. */
+export const IS_OPEN = amongFew(FEW_CALLS);
 
 function tableOf({ kind, table, fields, parent, indexed = [], few, filledWith = {} }: RecordKindEntry): EntitySchema<ObjectLiteral> {
   const parentTable = parent && recordKind(parent.kind)?.table;

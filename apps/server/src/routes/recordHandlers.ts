@@ -2,7 +2,7 @@ import type { RecordBodies, RecordKind, RecordKindEntry } from '@proper-swing/co
 import { check, recordSchema } from '@proper-swing/contract/schemas';
 import type { Request, Response } from 'express';
 import { problem } from '../http/problem';
-import { part, readLimit, readText } from '../http/query';
+import { part, readCountCursor, readLimit, readText } from '../http/query';
 import { atRest, type RecordStore } from '../record/recordStore';
 
 /** What answers the routes of one kind of record. */
@@ -16,11 +16,9 @@ export function recordHandlers(store: RecordStore, kind: RecordKindEntry) {
     },
     revisions: async (request: Request) => {
       const id = part(request, 'id');
-      const cursor = readText(request, 'cursor') ?? '0';
-      if (!/^\d{1,9}$/.test(cursor))
-        throw problem(422, 'A field is wrong', 'cursor is not one of ours.', [{ field: 'cursor', message: 'unknown' }]);
-      const page = await store.revisions(kind.kind, id, { after: Number(cursor), limit: readLimit(request) });
-      if (page.items.length === 0 && cursor === '0') throw problem(404, 'There is none', `There is no ${kind.title.toLowerCase()} ${id}.`);
+      const after = readCountCursor(request);
+      const page = await store.revisions(kind.kind, id, { after, limit: readLimit(request) });
+      if (page.items.length === 0 && after === 0) throw problem(404, 'There is none', `There is no ${kind.title.toLowerCase()} ${id}.`);
       return page;
     },
     write: async (request: Request, response: Response) => {

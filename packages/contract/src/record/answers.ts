@@ -1,3 +1,4 @@
+import type { SEARCHED } from '../names/searched';
 import type { CardsOfCall, ListsOfCall, RecordBodies, RecordKind } from './register';
 
 /** A page of a list; `next` is the cursor of the following page, or null at the end. */
@@ -56,7 +57,7 @@ export interface SiteHistory {
 
 /** Something that was found by its words, with the cards it belongs to. */
 export interface SearchHit {
-  kind: 'sites' | 'doors' | 'calls' | 'notes';
+  kind: (typeof SEARCHED)[number];
   site: RecordBodies['sites'];
   door?: RecordBodies['doors'];
   call?: RecordBodies['calls'];

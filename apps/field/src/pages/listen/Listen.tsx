@@ -6,10 +6,10 @@ import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useKeptDraft } from '../../offline/draft';
 import { useSeenBefore } from '../../offline/seenBefore';
 import { stamp, write } from '../../offline/write';
-import { movesFrom, stateWords, type CallMove } from '../../day/callMoves';
+import { movesFrom, stateWords } from '../../day/callMoves';
 import { ContactLines } from '../../day/ContactLines';
 import { dayWords, timeOf } from '../../day/days';
-import { moveCall } from '../../day/writeCall';
+import { tryToMove } from '../../day/writeCall';
 import { Field } from '../../design/Field';
 import { FormFault } from '../../design/Form';
 import { goToFault } from '../../design/goToFault';
@@ -74,13 +74,6 @@ export function Listen({ record }: { record: CallRecord }) {
 function VisitPart({ record: { call, site } }: { record: CallRecord }) {
   const moves = movesFrom(call.state).filter(({ reasons, to }) => reasons === undefined && to !== 'open');
   const [fault, setFault] = useState<string>();
-  const say = (to: CallMove) => {
-    try {
-      moveCall(call, to);
-    } catch {
-      setFault('This device is full: it stands as before. Make room and try again.');
-    }
-  };
   return (
     <Section title="The visit">
       <Words testID="visit-line">
@@ -89,7 +82,7 @@ function VisitPart({ record: { call, site } }: { record: CallRecord }) {
       <ContactLines site={site} />
       <View style={styles.row}>
         {moves.map((move) => (
-          <Press key={move.to} style={styles.half} onPress={() => say(move)} testID={`to-${move.to}`}>
+          <Press key={move.to} style={styles.half} onPress={() => tryToMove(call, move, setFault)} testID={`to-${move.to}`}>
             {move.says}
           </Press>
         ))}
