@@ -87,7 +87,7 @@ async function writeServiceWorker() {
   const { generateSW } = await import('workbox-build');
   const { count, warnings } = await generateSW({
     globDirectory: DIST,
-    globPatterns: ['**/*.{html,js,css,ttf,png,svg,webmanifest,ico}'],
+    globPatterns: ['**/*.{html,js,css,woff2,png,svg,webmanifest,ico}'],
     swDest: join(DIST, 'sw.js'),
     maximumFileSizeToCacheInBytes: 8 * 1024 * 1024,
     inlineWorkboxRuntime: true,

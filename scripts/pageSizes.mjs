@@ -38,26 +38,43 @@ async function aCall({ url, browser }) {
   await page.getByTestId('to-measure').waitFor();
   const lastOf = () => new URL(page.url()).pathname.split('/')[2];
   const id = lastOf();
-  await page.getByRole('button', { name: 'Earlier visits' }).click();
+  await page.getByRole('link', { name: 'Earlier visits' }).click();
   await page.getByTestId('new-call-here').waitFor();
   const door = lastOf();
   await page.close();
   return { id, door };
 }
 
-async function bytesOf({ url, browser }, path, stands) {
+/** What the day's page fetches into a browser that has nothing kept, by kind: files, and KB as they are sent. */
+export async function firstScreen(shown) {
+  const sent = await fetchedBy(shown, '/', 'new-call');
+  const kinds = [...new Set(sent.map(({ kind }) => kind))];
+  return kinds.map((kind) => {
+    const own = sent.filter((each) => each.kind === kind);
+    return { kind: kind.toLowerCase(), files: own.length, kilobytes: own.reduce((sum, { bytes }) => sum + bytes, 0) / 1024 };
+  });
+}
+
+async function bytesOf(shown, path, stands) {
+  const sent = await fetchedBy(shown, path, stands);
+  return sent.filter(({ kind }) => kind === 'Script').reduce((sum, { bytes }) => sum + bytes, 0);
+}
+
+/** All that is fetched until a page stands: its kind, as the browser calls it, and its bytes. */
+async function fetchedBy({ url, browser }, path, stands) {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
   const page = await context.newPage();
   const devtools = await context.newCDPSession(page);
   await devtools.send('Network.enable');
-  const scripts = new Map();
-  devtools.on('Network.responseReceived', ({ requestId, type }) => type === 'Script' && scripts.set(requestId, 0));
+  const fetched = new Map();
+  devtools.on('Network.responseReceived', ({ requestId, type }) => fetched.set(requestId, { kind: type, bytes: 0 }));
   devtools.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    if (scripts.has(requestId)) scripts.set(requestId, encodedDataLength);
+    const each = fetched.get(requestId);
+    if (each) each.bytes = encodedDataLength;
   });
   await page.goto(new URL(path, url).href);
   await page.getByTestId(stands).first().waitFor();
   await page.waitForLoadState('networkidle');
   await context.close();
-  return [...scripts.values()].reduce((sum, bytes) => sum + bytes, 0);
+  return [...fetched.values()];
 }

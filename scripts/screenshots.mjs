@@ -109,7 +109,7 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('turn-topSide').waitFor();
   await picture(phone, 'turns');
   await openCall(phone, url, /Ottersby Village Hall, Committee room/, -1);
-  await phone.getByRole('button', { name: 'Earlier visits' }).click();
+  await phone.getByRole('link', { name: 'Earlier visits' }).click();
   await phone.getByText('Gaps as left, visit by visit').waitFor();
   await picture(phone, 'door');
   await phone.goto(`${url}/settings`);

@@ -19,6 +19,8 @@ config.server.enhanceMiddleware = (metro) => (incoming, outgoing, next) => {
   return incoming.pipe(passed);
 };
 
+config.resolver.assetExts.push('woff2');
+
 config.resolver.resolveRequest = (context, asked, platform) =>
   insteadOf(context.originModulePath, asked) ?? context.resolveRequest(context, asked, platform);
 

@@ -57,7 +57,7 @@ test('a new call in a few taps; faults are said at the field and nothing typed i
   await page.getByRole('radio', { name: 'Committee room' }).click();
   await page.getByTestId('start-call').click();
   await expect(page.getByRole('heading', { name: 'Committee room' })).toBeVisible();
-  await page.getByRole('button', { name: 'Earlier visits' }).click();
+  await page.getByRole('link', { name: 'Earlier visits' }).click();
   await expect(page.getByText('Gaps as left, visit by visit')).toBeVisible();
 });
 

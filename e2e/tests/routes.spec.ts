@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test, type House } from '../house';
-import { faultsAtEverySize } from '../layout';
+import { faultsAtEverySize, type Faults } from '../layout';
 import { expectAllSaved, openSaggingDoor, SAGGING, TRUE_AGAIN } from '../technician';
 
 /** Every page there is, on a call that has been measured, its door and its site. */
@@ -26,7 +26,7 @@ function routesOf(house: House): string[] {
       'bench',
       'bench/multipoint',
     ],
-    ...['bench/latch-strike', 'no-such-page'],
+    ...['bench/latch-strike', 'no-such-page', 'how', 'words'],
     ...['', '/look', '/measure', '/find', '/fix', '/prove', '/log', '/card', '/visit', '/turns'].map((page) => `call/${call}${page}`),
   ];
 }
@@ -87,6 +87,31 @@ test('the pages of the day and of finding again fit every screen, with long name
   // The first field that is wrong has the caret.
   await expect(page.getByTestId('site-name')).toBeFocused();
   found.push(...(await faultsAtEverySize(page, 'New call, booked, faults')));
+  expect(found).toEqual([]);
+});
+
+test('every page without a test of its own fits every screen', async ({ page, house }) => {
+  test.setTimeout(400_000);
+  await page.goto(`${house.url}/bench`);
+  const sheets = await page.getByTestId(/^bench-/).evaluateAll((rows) => rows.map((row) => row.dataset.testid ?? ''));
+  const addresses = sheets.map((id) => `bench/${id.replace('bench-', '').replaceAll('.', '-')}`);
+  expect(addresses.length).toBeGreaterThan(8);
+  const covered = /^(|search|sites|doors|new|site\/.*|bench.*|call\/[^/]*\/(measure|find|fix|prove|log|card|visit|turns))$/;
+  const found: Faults = [];
+  for (const route of ['bench', ...addresses, ...routesOf(house).filter((each) => !covered.test(each))]) {
+    await page.goto(`${house.url}/${route}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    found.push(...(await faultsAtEverySize(page, route)));
+  }
+  // Words explained in the middle of a check.
+  const [{ id } = { id: '' }] = house.rows<{ id: string }>(`SELECT id FROM "call" WHERE complaint LIKE 'Catches%'`);
+  await page.goto(`${house.url}/call/${id}/look`);
+  await page.getByTestId('checks-hinges').click();
+  await page.getByRole('button', { name: 'How to check: Lean on the handle' }).click();
+  await page.getByTestId('says-knuckle').first().click();
+  await expect(page.getByTestId('drawn-knuckle')).toBeVisible();
+  found.push(...(await faultsAtEverySize(page, 'Look, a word explained')));
   expect(found).toEqual([]);
 });
 

@@ -1,9 +1,4 @@
-import { AtkinsonHyperlegible_400Regular } from '@expo-google-fonts/atkinson-hyperlegible/400Regular';
-import { AtkinsonHyperlegible_700Bold } from '@expo-google-fonts/atkinson-hyperlegible/700Bold';
-import { IBMPlexSansCondensed_500Medium } from '@expo-google-fonts/ibm-plex-sans-condensed/500Medium';
-import { IBMPlexSansCondensed_700Bold } from '@expo-google-fonts/ibm-plex-sans-condensed/700Bold';
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
-import { useFonts } from 'expo-font';
 import { useEffect, type PropsWithChildren } from 'react';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { onKept, persistOptions, queryClient } from './offline/queryClient';
@@ -16,7 +11,7 @@ import { watchRestarts } from './offline/afterRestart';
 import { registerServiceWorker } from './offline/serviceWorker';
 import { askToPersist } from './offline/storage';
 import { ThemeProvider } from './design/theme';
-import { FONT } from './design/tokens';
+import { shipFonts } from './design/fonts';
 import { warmEngine } from './engine/engine';
 
 /** What was kept may be older than what was written just before the page closed. */
@@ -25,14 +20,10 @@ const askAgain = () => {
   return queryClient.invalidateQueries();
 };
 
+shipFonts();
+
 /** What every page stands on: fonts, theme, kept answers, unsent writes and the engine. */
 export function Providers({ children }: PropsWithChildren) {
-  useFonts({
-    [FONT.text]: AtkinsonHyperlegible_400Regular,
-    [FONT.textBold]: AtkinsonHyperlegible_700Bold,
-    [FONT.label]: IBMPlexSansCondensed_500Medium,
-    [FONT.labelBold]: IBMPlexSansCondensed_700Bold,
-  });
   useEffect(() => {
     const stopWatching = watchNetwork();
     const stopSending = inOneTab('swing.sending', () => startSending(outbox, queryClient));

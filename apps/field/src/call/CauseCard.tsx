@@ -9,6 +9,7 @@ import type { LengthWords } from '../design/lengthWords';
 import { likelihood } from '../record/likelihood';
 import { percent } from '../record/percent';
 import { capital } from '../design/capital';
+import { Said } from '../words/Said';
 
 export interface CauseCardProps {
   cause: Diagnosis['causes'][number];
@@ -49,7 +50,7 @@ export function CauseCard({ cause, rank, words }: CauseCardProps) {
       </View>
       {isOpen && (
         <View style={styles.body}>
-          <Words>{cause.says}</Words>
+          <Said>{cause.says}</Said>
           <EvidenceList title={`Fits ${called}`} evidence={cause.for.slice(0, cut)} words={figures} />
           <EvidenceList title={`Does not fit ${called}`} evidence={cause.against.slice(0, cut)} words={figures} />
           {total === 0 && <Words tone="pencil">Nothing read yet speaks for or against it.</Words>}
@@ -87,7 +88,7 @@ function EvidenceList({ title, evidence, words }: { title: string; evidence: rea
             {each.strength}
           </Words>
           <View style={styles.words}>
-            <Words>{capital(each.says)}</Words>
+            <Said>{capital(each.says)}</Said>
             {words !== undefined && each.readMm !== undefined && each.expectedMm !== undefined && each.othersMm !== undefined && (
               <Words kind="small" tone="pencil">
                 {`read ${words.bare(each.readMm)}; this gives about ${words.bare(each.expectedMm)}, the others ${words.withUnit(each.othersMm)}`}

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Choice } from '../design/Choice';
 import { Press } from '../design/Press';
 import { SPACE } from '../design/tokens';
-import { Words } from '../design/Words';
+import { Said } from '../words/Said';
 
 export interface CheckProps {
   finding: Finding;
@@ -20,16 +20,16 @@ export function Check({ finding, answer, onAnswer, explains = false }: CheckProp
   return (
     <View style={styles.check}>
       <View style={styles.head}>
-        <Words kind="strong" style={styles.question}>
+        <Said kind="strong" style={styles.question}>
           {finding.question}
-        </Words>
+        </Said>
         {!explains && (
           <Press kind="quiet" label={`How to check: ${finding.question}`} onPress={() => setShowsHow(!showsHow)}>
             How
           </Press>
         )}
       </View>
-      {showsHow && <Words>{finding.howTo}</Words>}
+      {showsHow && <Said>{finding.howTo}</Said>}
       <Choice label={finding.question} options={finding.answers} chosen={answer} onChoose={onAnswer} testID={`check-${finding.id}`} />
     </View>
   );

@@ -10,6 +10,7 @@ import { Check } from './Check';
 import { standingWork } from '../record/observed';
 import { writeFinding } from '../record/writeFinding';
 import { capital } from '../design/capital';
+import { Said } from '../words/Said';
 
 export interface NextBestCardProps {
   record: CallRecord;
@@ -40,7 +41,7 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
         ) : (
           <>
             <Words kind="strong">{first.title}</Words>
-            <Words>{first.howTo}</Words>
+            <Said>{first.howTo}</Said>
             <Press onPress={() => openStation(record, first.id as StationId)} testID="read-next">
               {first.again ? 'Read it again' : 'Read it'}
             </Press>

@@ -65,7 +65,7 @@ export const Press = memo(function Press({
       ]}
     >
       {typeof children === 'string' ? (
-        <Words kind={kind === 'primary' ? 'title' : 'label'} tone={tone} style={styles.words}>
+        <Words kind={kind === 'primary' ? 'title' : 'label'} tone={tone} style={[styles.words, kind === 'quiet' && styles.underlined]}>
           {children}
         </Words>
       ) : (
@@ -88,7 +88,7 @@ const useKinds = themed((palette) =>
     primary: { backgroundColor: palette.accent, borderColor: palette.accent },
     plain: { backgroundColor: 'transparent', borderColor: palette.ink },
     quiet: { backgroundColor: 'transparent', borderColor: 'transparent' },
-    key: { backgroundColor: palette.slab, borderColor: palette.rule },
+    key: { backgroundColor: palette.slab, borderColor: palette.edge },
     chosen: { backgroundColor: palette.ink },
   }),
 );
@@ -111,4 +111,6 @@ const styles = StyleSheet.create({
   pressed: { opacity: 0.7 },
   disabled: { opacity: 0.45 },
   words: { textAlign: 'center', flexShrink: 1 },
+  // Without a border the line is what says that it can be tapped.
+  underlined: { textDecorationLine: 'underline' },
 });

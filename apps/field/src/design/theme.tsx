@@ -1,4 +1,4 @@
-import { createContext, useContext, useMemo, type PropsWithChildren } from 'react';
+import { createContext, useContext, useEffect, useMemo, type PropsWithChildren } from 'react';
 import { useColorScheme } from 'react-native';
 import { usePreferences } from '../offline/preferences';
 import { DARK, LIGHT, type Palette } from './tokens';
@@ -11,6 +11,12 @@ export function ThemeProvider({ children }: PropsWithChildren) {
   const device = useColorScheme();
   const isDark = theme === 'dark' || (theme === 'device' && device === 'dark');
   const palette = useMemo(() => (isDark ? DARK : LIGHT), [isDark]);
+  useEffect(() => {
+    if (typeof document === 'undefined') return;
+    // What the page draws by itself: the ring round what has the keys, and what shows past the end of a page.
+    document.documentElement.style.setProperty('--ring', palette.accent);
+    document.body.style.backgroundColor = palette.paper;
+  }, [palette]);
   return <PaletteContext.Provider value={palette}>{children}</PaletteContext.Provider>;
 }
 

@@ -6,7 +6,10 @@ export interface Palette {
   ink: string;
   /** Estimates and quiet words. */
   pencil: string;
+  /** Parts a page; no border of what can be tapped. */
   rule: string;
+  /** Round keys and wells. */
+  edge: string;
   timber: string;
   hatch: string;
   slab: string;
@@ -22,8 +25,9 @@ export const LIGHT: Palette = {
   paper: '#f4eee1',
   sunk: '#e9e0cd',
   ink: '#26231f',
-  pencil: '#625c51',
+  pencil: '#585248',
   rule: '#c9bea7',
+  edge: '#81775f',
   timber: '#dcc49c',
   hatch: '#a98a58',
   slab: '#fbf8f0',
@@ -38,8 +42,9 @@ export const DARK: Palette = {
   paper: '#1c1b19',
   sunk: '#292723',
   ink: '#f1ebde',
-  pencil: '#b3aa9a',
+  pencil: '#b9b0a0',
   rule: '#4b463d',
+  edge: '#837b6e',
   timber: '#4d4130',
   hatch: '#8c754c',
   slab: '#2b2925',

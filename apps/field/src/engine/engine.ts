@@ -30,13 +30,20 @@ let runs = 0;
  *
  * @param signal stops it
  * @param tell told now and then what share of it is done
+ * @param tellFirst told an answer to begin with, where there is one before all is weighed
  * @throws what the engine throws, and when it was stopped
  */
-export async function runInSteps<T>(name: string, request: unknown, signal: AbortSignal, tell: (share: number) => void): Promise<T> {
+export async function runInSteps<T>(
+  name: string,
+  request: unknown,
+  signal: AbortSignal,
+  tell: (share: number) => void,
+  tellFirst: (first: T) => void,
+): Promise<T> {
   runs += 1;
   const id = runs;
   signal.addEventListener('abort', () => void worker().stop(id), { once: true });
-  return (await worker().runInSteps(id, name, request, proxy(tell))) as T;
+  return (await worker().runInSteps(id, name, request, proxy(tell), proxy(tellFirst as (first: unknown) => void))) as T;
 }
 
 /** Starts the worker before the first reading, so that it does not wait for its script. */

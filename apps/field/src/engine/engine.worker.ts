@@ -26,9 +26,15 @@ const engine = {
     }
   },
 
-  /** The same a piece at a time, telling how far it is; what else is asked meanwhile is answered between the pieces. */
-  runInSteps: async (id: number, name: string, request: unknown, tell: (share: number) => void): Promise<unknown> => {
-    const work = functionNamed(name).inSteps?.(request as never);
+  /** The same a piece at a time, telling how far it is and what there is to begin with; what else is asked meanwhile is answered between the pieces. */
+  runInSteps: async (
+    id: number,
+    name: string,
+    request: unknown,
+    tell: (share: number) => void,
+    tellFirst: (first: unknown) => void,
+  ): Promise<unknown> => {
+    const work = functionNamed(name).inSteps?.(request as never, tellFirst);
     if (work === undefined) throw new Error(`The engine does ${name} in one piece.`);
     underWay.add(id);
     try {

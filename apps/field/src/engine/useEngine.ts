@@ -67,6 +67,8 @@ export function useNextBest(observed: Observed): NextBest | undefined {
 export interface Planning {
   /** The last one stays until the next is there. */
   correction: Correction | undefined;
+  /** It is one to begin with: not all ways have been tried. */
+  isFirst: boolean;
   /** Share of the search that is done, 0 to 1, while one is under way. */
   progress: number | undefined;
   /** The search was stopped before it gave a plan for what is known now. */
@@ -82,22 +84,34 @@ const PLAN = 'hinged.plan';
 /** The correction for what was observed. Left behind by a new reading, a search stops. */
 export function usePlan(observed: Observed): Planning {
   const client = useQueryClient();
-  const [query, progressKey] = useMemo(() => {
+  const [query, progressKey, firstKey] = useMemo(() => {
     const of = engineQuery<Correction>(PLAN, observed);
     const progressOf = [...of.queryKey, 'progress'];
+    const firstOf = [...of.queryKey, 'first'];
     return [
       {
         ...of,
         queryFn: ({ signal }: { signal: AbortSignal }) =>
-          runInSteps<Correction>(PLAN, observed, signal, (share) => client.setQueryData(progressOf, share)),
+          runInSteps<Correction>(
+            PLAN,
+            observed,
+            signal,
+            (share) => client.setQueryData(progressOf, share),
+            (first) => client.setQueryData(firstOf, first),
+          ),
       },
       progressOf,
+      firstOf,
     ] as const;
   }, [observed, client]);
   const { data, error, isFetching, isPlaceholderData, refetch } = useQuery({ ...query, placeholderData: keepPreviousData });
   const { data: progress = 0 } = useQuery<number>({ queryKey: progressKey, queryFn: skipToken, gcTime: KEEP_COMPUTED_MS });
+  const { data: first } = useQuery<Correction>({ queryKey: firstKey, queryFn: skipToken, gcTime: KEEP_COMPUTED_MS });
+  // The last plan is of a door that was known less well; one to begin with is of this.
+  const isFirst = first !== undefined && (data === undefined || isPlaceholderData);
   return {
-    correction: data,
+    correction: isFirst ? first : data,
+    isFirst,
     progress: isFetching ? progress : undefined,
     isStopped: !isFetching && error === null && (data === undefined || isPlaceholderData),
     fault: isFetching ? undefined : error?.message,

@@ -13,10 +13,12 @@ export interface Preferences {
   finest: 16 | 32 | 64;
   theme: 'light' | 'dark' | 'device';
   gapPad: GapPad;
+  /** Has seen, or does not want to see, how a call goes. */
+  knowsHow: boolean;
 }
 
 const KEY = 'swing.preferences';
-const USUAL: Preferences = { units: 'mm', finest: 32, theme: 'device', gapPad: 'gauge' };
+const USUAL: Preferences = { units: 'mm', finest: 32, theme: 'device', gapPad: 'gauge', knowsHow: false };
 
 let current = read();
 const changes = announcer();

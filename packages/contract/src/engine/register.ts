@@ -24,8 +24,8 @@ import { whatIfRequest, whatIfResult, type WhatIfRequest } from './whatIfSchemas
 
 /** A function of the engine, some of which take long enough to be told of and stopped. */
 export interface EngineFunction extends PlainFunction {
-  /** The same a piece at a time. */
-  inSteps?: (request: never) => Stepwise<unknown>;
+  /** The same a piece at a time; told an answer to begin with where there is one before all is weighed. */
+  inSteps?: (request: never, tellFirst?: (first: unknown) => void) => Stepwise<unknown>;
 }
 
 /** What `describe` prints. */
@@ -164,8 +164,8 @@ export function describeEngine(each: EngineFunction): EngineDescription {
   };
 }
 
-function planningFrom({ without, seed, ...rest }: PlanRequest) {
-  return planningOf(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) });
+function planningFrom({ without, seed, ...rest }: PlanRequest, tellFirst?: (first: unknown) => void) {
+  return planningOf(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) }, tellFirst);
 }
 
 export function observedFrom({ door, readings, findings, unreachable, rounds }: DiagnoseRequest): Observed {

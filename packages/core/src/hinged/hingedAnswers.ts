@@ -49,9 +49,14 @@ export function planCorrections(observed: Observed, options: PlanOptions = {}): 
   return toEnd(planningOf(observed, options));
 }
 
-/** The same a piece at a time. */
-export function* planningOf(observed: Observed, options: PlanOptions = {}): Stepwise<Correction> {
-  return hingedCorrection(yield* planning.planningOf(hingedModel(observed.door), observationsOf(observed), options));
+/**
+ * The same a piece at a time.
+ *
+ * @param tellFirst told a plan to begin with while all ways are still being tried, where there is one whose work can be undone
+ */
+export function* planningOf(observed: Observed, options: PlanOptions = {}, tellFirst?: (first: Correction) => void): Stepwise<Correction> {
+  const tell = tellFirst && ((first: Parameters<typeof hingedCorrection>[0]) => tellFirst(hingedCorrection(first)));
+  return hingedCorrection(yield* planning.planningOf(hingedModel(observed.door), observationsOf(observed), options, tell));
 }
 
 /** The same at once, for a belief that is already there. */

@@ -1,6 +1,6 @@
 import type { DoorModel } from '../model/doorModel';
 import type { Belief } from './belief';
-import { believe } from './believe';
+import { believedLately } from './believedLately';
 import type { Diagnosis, Estimate, ExpectedGap } from './diagnosis';
 import { doubtfulReadings } from './doubtful';
 import { weighEvidence } from './evidence';
@@ -20,7 +20,7 @@ const WORTH_TELLING = 0.02;
  * @throws DomainError when a reading or a finding makes no sense
  */
 export function estimate(model: DoorModel, observed: Observations): Estimate {
-  const belief = believe(model, observed);
+  const belief = believedLately(model, observed);
   return {
     causes: causeChances(belief).map(({ id, probability }) => ({ id, title: model.cause(id).title, probability })),
     expected: expectedGaps(belief),
@@ -36,7 +36,7 @@ export function estimate(model: DoorModel, observed: Observations): Estimate {
  * @throws DomainError when a reading or a finding makes no sense
  */
 export function diagnose(model: DoorModel, observed: Observations): Diagnosis {
-  const belief = believe(model, observed);
+  const belief = believedLately(model, observed);
   const evidence = weighEvidence(belief);
   const causes = causeChances(belief).map(({ id, probability }) => {
     const { title, says, advice } = model.cause(id);

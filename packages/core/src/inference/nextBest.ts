@@ -2,7 +2,7 @@ import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import type { Names } from '../model/names';
 import type { Belief } from './belief';
-import { believe } from './believe';
+import { believedLately } from './believedLately';
 import { doubtfulReadings, type DoubtfulReading } from './doubtful';
 import { lookoutOf, type Supposed } from './doubt';
 import { causeChances } from './expectation';
@@ -57,7 +57,7 @@ const bitsOf = (nats: number) => nats / Math.LN2;
  * @throws DomainError when a reading or a finding makes no sense
  */
 export function whatNext(model: DoorModel, observed: Observations): NextBest {
-  return nextBest(observed, believe(model, observed));
+  return nextBest(observed, believedLately(model, observed));
 }
 
 /**

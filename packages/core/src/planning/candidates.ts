@@ -27,19 +27,26 @@ const LEAST_TURNS = 100;
 /** So many of the best are kept once half of that is gone, and of the ways after the first few: the fewer, the sooner the best are proved. */
 const TRIED_LATE = 4;
 const FIRST_WAYS = 6;
+/** After so many ways there is something to begin with. */
+const WAYS_TO_BEGIN_WITH = 2;
 /** Set points that are searched on from, and doors they are compared on. */
 const SET_POINTS_KEPT = 2;
 /** Of more ways than this each has but one. */
 const MANY_WAYS = 6;
 const COMPARED_ON = 80;
 
-/** Every way to treat what is likely, each with its best settings, tried on the drawn doors; a way at a time. */
+/**
+ * Every way to treat what is likely, each with its best settings, tried on the drawn doors; a way at a time.
+ *
+ * @param afterFirst done once the first ways have been tried and others have not
+ */
 export function* candidatesFor(
   belief: Belief,
   trial: Trial,
   allowed: readonly Action[],
   treat: readonly Cause[],
   maySet: (setting: Setting) => boolean = () => true,
+  afterFirst?: (soFar: readonly Candidate[]) => Stepwise<void>,
 ): Stepwise<Candidate[]> {
   const { drawn, board } = trial;
   const base = spaceFor(belief, trial, allowed, maySet);
@@ -60,6 +67,7 @@ export function* candidatesFor(
       if (n % TRIED_A_PIECE === TRIED_A_PIECE - 1) yield i / ways.length;
     }
     yield (i + 1) / ways.length;
+    if (afterFirst && i + 1 === WAYS_TO_BEGIN_WITH && ways.length > WAYS_TO_BEGIN_WITH) yield* afterFirst(candidates);
   }
   return candidates;
 

@@ -1,6 +1,6 @@
 import type { Belief } from '../inference/belief';
-import { believe } from '../inference/believe';
-import { nextBest } from '../inference/nextBest';
+import { believedLately } from '../inference/believedLately';
+import { nextBest, type NextBest } from '../inference/nextBest';
 import type { Observations } from '../inference/observed';
 import type { DoorModel } from '../model/doorModel';
 import { toEnd, type Stepwise } from '../stepwise';
@@ -21,7 +21,7 @@ import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
 import { soleLooks } from './soleLooks';
 import { triesToRepeat } from './triesToRepeat';
-import { cutsAtPlace, looksOwedTo, tellingLooks } from './looksBeforeCutting';
+import { cutsAtPlace, looksOwedTo, mayBeginWith, tellingLooks } from './looksBeforeCutting';
 import { uncertaintyOf } from './uncertainty';
 import { withReasons } from './sameAgain';
 
@@ -32,12 +32,18 @@ import { withReasons } from './sameAgain';
  * For each way of treating the cause an exact search gives the best settings for the expected door; their chance of being
  * true at the first check is then counted on doors drawn from the belief, with the errors of the work, and the aim decides.
  *
+ * @param tellFirst told a plan to begin with while all ways are still being tried, where there is one whose work can be undone
  * @throws DomainError when a reading or a finding makes no sense
  */
-export function* planningOf(model: DoorModel, observed: Observations, options: PlanOptions = {}): Stepwise<Correction> {
-  const belief = believe(model, observed);
+export function* planningOf(
+  model: DoorModel,
+  observed: Observations,
+  options: PlanOptions = {},
+  tellFirst?: (first: Correction) => void,
+): Stepwise<Correction> {
+  const belief = believedLately(model, observed);
   yield 0;
-  return yield* planning(observed, belief, options);
+  return yield* planning(observed, belief, options, tellFirst);
 }
 
 /** The same at once, for a belief that is already there. */
@@ -45,10 +51,15 @@ export function planFor(observed: Observations, belief: Belief, options: PlanOpt
   return toEnd(planning(observed, belief, options));
 }
 
-function* planning(observed: Observations, belief: Belief, options: PlanOptions): Stepwise<Correction> {
+function* planning(
+  observed: Observations,
+  belief: Belief,
+  options: PlanOptions,
+  tellFirst?: (first: Correction) => void,
+): Stepwise<Correction> {
   const facts = yield* factsOf(observed, belief, options);
   const early = decide(RULES_BEFORE, facts);
-  return early === undefined ? yield* searched(facts) : yield* withoutSearch(facts, early.outcome);
+  return early === undefined ? yield* searched(facts, tellFirst) : yield* withoutSearch(facts, early.outcome);
 }
 
 /** What is said while too little is known to speak of what setting can do. */
@@ -74,19 +85,47 @@ function* withoutSearch(facts: Facts, outcome: PlanOutcome): Stepwise<Correction
 }
 
 /** The best of every way to treat what is likely. */
-function* searched(facts: Facts): Stepwise<Correction> {
-  const { observed, belief, board, trial, leftAlone, treat, allowed } = facts;
-  const candidates = yield* candidatesFor(belief, trial, allowed, treat, settingsAllowed(belief, observed, board));
-  const weighed = weigh(facts, candidates);
-  const { able, first, chosen, settingAlone } = weighed;
-  const candidatesChosen = chosen.map(([, each]) => each);
+function* searched(facts: Facts, tellFirst?: (first: Correction) => void): Stepwise<Correction> {
+  const { observed, belief, board, trial, treat, allowed } = facts;
   const next = once(() => nextBest(observed, belief));
+  const maySet = settingsAllowed(belief, observed, board);
+  const candidates = yield* candidatesFor(belief, trial, allowed, treat, maySet, tellFirst && begun);
+  const weighed = weigh(facts, candidates);
+  const somewhatDoubtful = restsOnReadings(askedOf(facts, weighed)) ? yield* facts.somewhatDoubtful() : [];
+  return yield* concluded(facts, { candidates, weighed, compared: weighed.able, next, somewhatDoubtful });
+
+  /** Of the first ways alone, where no reading is to be doubted first; what keeps it from being sure is not counted. */
+  function* begun(soFar: readonly Candidate[]): Stepwise<void> {
+    const soWeighed = weigh(facts, soFar);
+    if (restsOnReadings(askedOf(facts, soWeighed))) return;
+    const first = yield* concluded(facts, { candidates: soFar, weighed: soWeighed, compared: [], next, somewhatDoubtful: [] });
+    if (mayBeginWith(first, belief.model)) tellFirst?.(first);
+  }
+}
+
+/** What was tried, what was chosen of it, and what chances are compared with. */
+interface Tried {
+  candidates: readonly Candidate[];
+  weighed: Weighed;
+  compared: readonly Candidate[];
+  next: () => NextBest;
+  somewhatDoubtful: Correction['doubtful'];
+}
+
+const candidatesOf = ({ chosen }: Weighed): Candidate[] => chosen.map(([, each]) => each);
+
+const askedOf = ({ leftAlone }: Facts, weighed: Weighed) => ({ chosen: candidatesOf(weighed), first: weighed.first, leftAlone });
+
+/** What is decided of all that was tried. */
+function* concluded(facts: Facts, { candidates, weighed, compared, next, somewhatDoubtful }: Tried): Stepwise<Correction> {
+  const { observed, belief, board, leftAlone, treat, trial } = facts;
+  const { able, first, chosen, settingAlone } = weighed;
+  const candidatesChosen = candidatesOf(weighed);
   const heavy = first.cures.filter(isHeavyWork);
   const treatedSo = treat.filter(({ cures }) => heavy.some(({ id }) => cures.includes(id)));
   const looks = once(() => soleLooks(belief, observed, treatedSo, KNOWN_FROM));
   const tries = once(() => triesToRepeat(belief, observed, first));
   const looksBefore = once(() => (cutsAtPlace(first) ? [...looksOwedTo(belief.model, observed, first), ...tellingLooks(next())] : []));
-  const somewhatDoubtful = restsOnReadings({ chosen: candidatesChosen, first, leftAlone }) ? yield* facts.somewhatDoubtful() : [];
   const outcome =
     decide(RULES_AFTER, {
       ...facts,
@@ -109,7 +148,7 @@ function* searched(facts: Facts): Stepwise<Correction> {
     ...(readsAgain && { doubtful: somewhatDoubtful }),
     lookAgain: looksAgain ? [...new Set([...looks(), ...tries(), ...looksBefore()])] : [],
     outcome,
-    plans: yield* planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, able),
+    plans: yield* planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, compared),
     settingAlone,
     lost: readsAgain || looksAgain || weighed.isOnlyAlso || weighed.isWaiting ? [] : lostPlans(belief.model, able, candidatesChosen, first),
     advice: [
@@ -119,6 +158,8 @@ function* searched(facts: Facts): Stepwise<Correction> {
     ],
   };
 }
+
+type Weighed = ReturnType<typeof weigh>;
 
 /** What is chosen of all that was tried: what may be done at all, and of that the first plan and those told beside it. */
 function weigh(

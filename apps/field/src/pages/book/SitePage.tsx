@@ -2,6 +2,7 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { CallRow } from '../../day/CallRow';
 import { ContactLines } from '../../day/ContactLines';
+import { goBack } from '../../design/goBack';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
@@ -18,7 +19,7 @@ export function SitePage() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { isWide } = useScreen();
   const { history, isAsking, isKeptOnly, fetchOlder } = useSiteHistory(id);
-  const header = <Header title={history?.site.name ?? 'Site'} onBack={() => (router.canGoBack() ? router.back() : router.navigate('/'))} />;
+  const header = <Header title={history?.site.name ?? 'Site'} onBack={goBack} />;
   if (history === undefined) {
     return (
       <Page header={header}>

@@ -6,6 +6,7 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { stateWords } from '../../day/callMoves';
 import { useDoorHistory } from '../../offline/lists';
+import { goBack } from '../../design/goBack';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
@@ -18,19 +19,14 @@ import { useLengthWords } from '../../design/lengthWords';
 import { readingWords } from '../../record/readingWords';
 import { DoorFacts } from '../../doors/hinged/DoorFacts';
 import { visitGaps, type VisitGaps } from './visitGaps';
+import { VisitDrawing } from './VisitDrawing';
 import { VisitLines } from './VisitLines';
 
 /** The memory of a door: every earlier call with its readings side by side, so that what has moved can be seen. */
 export function DoorPage() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { history, isLoading, fetchOlder } = useDoorHistory(id);
-  const header = (
-    <Header
-      title={history?.door.title ?? 'Door'}
-      sub={history?.site.name}
-      onBack={() => (router.canGoBack() ? router.back() : router.navigate('/'))}
-    />
-  );
+  const header = <Header title={history?.door.title ?? 'Door'} sub={history?.site.name} onBack={goBack} />;
   if (history === undefined) {
     return (
       <Page header={header}>
@@ -63,6 +59,7 @@ export function DoorPage() {
         )}
       </Section>
       <Section title="Gaps as left, visit by visit">
+        <VisitDrawing door={door} visits={visits} />
         <VisitTable visits={visits} />
         <VisitLines door={door} visits={visits} />
       </Section>

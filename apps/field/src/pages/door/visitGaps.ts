@@ -19,6 +19,10 @@ export function visitGaps(calls: readonly CallRecord[]): VisitGaps[] {
     .filter(({ readings }) => readings.size > 0);
 }
 
+/** The oldest visit first. */
+export const inTime = (visits: readonly VisitGaps[]): VisitGaps[] =>
+  [...visits].sort((a, b) => a.record.call.scheduledFor.localeCompare(b.record.call.scheduledFor));
+
 /** One gap over the visits; a rub is nothing at all, what was not gauged is left out. */
 export interface GapLine {
   station: StationId;
@@ -27,9 +31,9 @@ export interface GapLine {
 
 /** The gaps of an edge over time, the oldest visit first. */
 export function gapLines(visits: readonly VisitGaps[], edge: EdgeId): GapLine[] {
-  const inTime = [...visits].sort((a, b) => a.record.call.scheduledFor.localeCompare(b.record.call.scheduledFor));
+  const ordered = inTime(visits);
   return WALKING_ORDER.filter((id) => station(id).edge === edge).flatMap((id) => {
-    const points = inTime.flatMap(({ record, readings }) => {
+    const points = ordered.flatMap(({ record, readings }) => {
       const reading = readings.get(id);
       const mm = reading?.kind === 'rubs' ? 0 : reading?.kind === 'figure' ? reading.mm : null;
       return mm == null ? [] : [{ at: Date.parse(record.call.scheduledFor), mm }];

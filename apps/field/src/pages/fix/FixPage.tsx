@@ -30,7 +30,7 @@ const ASKS_FOR_MORE: readonly PlanOutcome[] = ['measure first', 'read again', 'l
  * measured as left. Before anything is done the other way is back to finding out: what was read as found is no proof.
  */
 function FixFooter({ record, aim }: { record: CallRecord; aim: PlanAim }) {
-  const { correction } = usePlan(useMemo(() => observedNow(record), [record]));
+  const { correction, isFirst, progress } = usePlan(useMemo(() => observedNow(record), [record]));
   const [last] = uncheckedWork(record).slice(-1);
   const readBefore = record.readings.map(({ station }) => station);
   const recheck = last === undefined ? [] : recheckAfter(last.action, last.hinge ?? undefined, readBefore);
@@ -41,7 +41,8 @@ function FixFooter({ record, aim }: { record: CallRecord; aim: PlanAim }) {
   const nextStep = steps[next];
   // As found it is as it will be left: nothing has to be gauged again.
   const isGood = !hasWorked && correction?.outcome === 'true';
-  const isDue = nextStep !== undefined && recheck.length === 0;
+  // Under a thumb on its way down no step becomes another.
+  const isDue = nextStep !== undefined && recheck.length === 0 && !(isFirst && progress !== undefined);
   return (
     <View style={styles.row}>
       {recheck.length > 0 && (

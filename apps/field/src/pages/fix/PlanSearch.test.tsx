@@ -1,7 +1,15 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { PlanSearch } from './PlanSearch';
 
-const searching = { correction: undefined, progress: 0.4, isStopped: false, fault: undefined, stop: jest.fn(), again: jest.fn() };
+const searching = {
+  correction: undefined,
+  isFirst: false,
+  progress: 0.4,
+  isStopped: false,
+  fault: undefined,
+  stop: jest.fn(),
+  again: jest.fn(),
+};
 
 describe('the search for a plan', () => {
   it('tells how far it is, and is stopped by a tap', () => {
@@ -9,6 +17,11 @@ describe('the search for a plan', () => {
     expect(screen.getByText('Trying plans on doors like this one: 40 %')).toBeTruthy();
     fireEvent.press(screen.getByTestId('plan-stop'));
     expect(searching.stop).toHaveBeenCalledTimes(1);
+  });
+
+  it('says that a first plan may still change', () => {
+    render(<PlanSearch {...searching} isFirst />);
+    expect(screen.getByText('A first plan, which may still change: other ways are being tried, 40 %')).toBeTruthy();
   });
 
   it('says what stays when it was stopped, and begins again by a tap', () => {

@@ -7,14 +7,16 @@ import type { Planning } from '../../engine/useEngine';
 import { percent } from '../../record/percent';
 
 /** How far the search for a plan is, with a way to stop it; and what to do about one that was stopped. */
-export function PlanSearch({ correction, progress, isStopped, fault, stop, again }: Planning) {
+export function PlanSearch({ correction, isFirst, progress, isStopped, fault, stop, again }: Planning) {
   const palette = usePalette();
   if (isStopped || fault !== undefined) {
     const what = fault === undefined ? 'The search was stopped' : `No plan could be worked out (${fault})`;
     return (
       <View style={styles.row}>
         <Words style={styles.words} tone={fault === undefined ? 'ink' : 'tight'}>
-          {correction ? `${what}: the plan below is from before the last readings.` : `${what}.`}
+          {correction
+            ? `${what}: ${isFirst ? 'the plan below is the first that was found.' : 'the plan below is from before the last readings.'}`
+            : `${what}.`}
         </Words>
         <Press onPress={again} testID="plan-again">
           Search again
@@ -26,8 +28,12 @@ export function PlanSearch({ correction, progress, isStopped, fault, stop, again
   return (
     <View style={styles.row}>
       <View style={styles.words}>
-        <Words tone="pencil">{`Trying plans on doors like this one: ${percent(progress)}`}</Words>
-        <View style={[styles.track, { backgroundColor: palette.rule }]}>
+        <Words tone="pencil">
+          {isFirst
+            ? `A first plan, which may still change: other ways are being tried, ${percent(progress)}`
+            : `Trying plans on doors like this one: ${percent(progress)}`}
+        </Words>
+        <View style={[styles.track, { backgroundColor: palette.edge }]}>
           <View style={[styles.done, { backgroundColor: palette.accent, width: `${100 * progress}%` }]} />
         </View>
       </View>

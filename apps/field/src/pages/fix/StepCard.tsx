@@ -14,6 +14,7 @@ import { useKeptDraft } from '../../offline/draft';
 import { LookAgain } from './LookAgain';
 import { againWords, amountWords, isDoneOnce, placeWords, untilWords, wayWords } from '../../record/planWords';
 import { withdrawAdjustment, writeAdjustment } from '../../record/writeAdjustment';
+import { Said } from '../../words/Said';
 import { asPlanned, isLogOf, stepLogKey } from './stepLog';
 
 export interface StepCardProps {
@@ -67,7 +68,7 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
       {shows && step.cautions.length > 0 && (
         <Slip label="Take care">
           {step.cautions.map((caution) => (
-            <Words key={caution}>{caution}</Words>
+            <Said key={caution}>{caution}</Said>
           ))}
         </Slip>
       )}
@@ -85,10 +86,10 @@ function StepDetail({ step }: { step: PlannedStep }) {
           <Words kind="label" tone="pencil">
             {i + 1}
           </Words>
-          <Words style={styles.words}>{line}</Words>
+          <Said style={styles.words}>{line}</Said>
         </View>
       ))}
-      <Words>{`Stop if: ${step.stopIf}`}</Words>
+      <Said>{`Stop if: ${step.stopIf}`}</Said>
       {step.recheck.length > 0 && (
         <Words>{`Then read again: ${step.recheck.map((id) => station(id).title.toLowerCase()).join('; ')}.`}</Words>
       )}

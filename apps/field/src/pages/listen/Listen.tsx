@@ -52,7 +52,7 @@ export function Listen({ record }: { record: CallRecord }) {
         <Section
           title="The door"
           aside={
-            <Press kind="quiet" onPress={() => router.navigate(`/door/${record.door.id}`)}>
+            <Press kind="quiet" href={`/door/${record.door.id}`} onPress={() => router.navigate(`/door/${record.door.id}`)}>
               Earlier visits ›
             </Press>
           }

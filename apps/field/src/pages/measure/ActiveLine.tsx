@@ -6,6 +6,7 @@ import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
+import { Said } from '../../words/Said';
 import { byEyeWords } from '../../record/readingWords';
 
 export interface ActiveLineProps {
@@ -63,7 +64,7 @@ export function ActiveLine({ id, text, fault, reading, unit, lost, onUndo }: Act
       </View>
       {isHelping && (
         <View style={[styles.said, { backgroundColor: palette.paper, borderColor: palette.rule }]}>
-          <Words kind="small">{`${howTo} ${INSTRUMENTS[instrument].title}.`}</Words>
+          <Said kind="small">{`${howTo} ${INSTRUMENTS[instrument].title}.`}</Said>
         </View>
       )}
     </View>

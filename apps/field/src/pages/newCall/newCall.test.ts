@@ -115,7 +115,8 @@ describe('starting a call', () => {
   // Common practice, no source: doors are sold as 30 by 80 inches, or as 762 by 1981 mm.
   it('begins with the size that a make is sold in where lengths are written so', () => {
     const [hollow] = DOOR_PRESETS;
-    const sized = (units: 'mm' | 'in') => hollow && presetSizes(hollow, { units, finest: 32, theme: 'device', gapPad: 'gauge' });
+    const sized = (units: 'mm' | 'in') =>
+      hollow && presetSizes(hollow, { units, finest: 32, theme: 'device', gapPad: 'gauge', knowsHow: true });
     expect([sized('mm'), sized('in')]).toEqual([
       { width: '762', height: '1981' },
       { width: '30', height: '80' },

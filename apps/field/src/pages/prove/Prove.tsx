@@ -16,9 +16,9 @@ import { readingWords } from '../../record/readingWords';
 import { handleChange } from '../../sheets/multipoint/handleChange';
 import { feelWords } from '../../sheets/multipoint/gapWords';
 import { doneWords, howMuchWords, whereWords } from '../../record/workWords';
+import { ComparedDrawing } from '../../doors/hinged/ComparedDrawing';
 import { compareGaps } from './compare';
 import { HandTries } from './HandTries';
-import { ProofDrawing } from './ProofDrawing';
 import { verdictWords } from './proofWords';
 
 /** What may be said of the door, what a hand tried, the gaps as found against as left, and what was done in between. */
@@ -32,7 +32,7 @@ export function Prove({ record }: { record: CallRecord }) {
     <>
       <Section title="Verdict">
         <Verdict says={verdict} />
-        <ProofDrawing record={record} gaps={gaps} words={words} />
+        <ComparedDrawing make={record.door.make} gaps={gaps} dashed="found" testID="proof-drawing" />
         {record.call.state === 'done' && record.call.leftBecause && (
           <Slip label="Closed so, because">
             <Words testID="left-because">{record.call.leftBecause}</Words>

@@ -28,6 +28,14 @@ export function SettingsPage() {
       <Section title="Light">
         <Choice label="Theme" options={THEMES} chosen={theme} onChoose={(id) => setPreferences({ theme: id })} testID="theme" />
       </Section>
+      <Section title="Help">
+        <Press onPress={() => router.navigate('/how')} testID="to-how">
+          How a call goes, in three pictures
+        </Press>
+        <Press onPress={() => router.navigate('/words')} testID="to-words">
+          What the words mean
+        </Press>
+      </Section>
       <Section title="The tables">
         <Words>What the tool goes by: causes, checks, actions and limits, to be read and argued with.</Words>
         <Press onPress={() => router.navigate('/tables')} testID="to-tables">

@@ -24,6 +24,7 @@ import { Words } from '../../design/Words';
 import { useCallSummaries } from '../../offline/lists';
 import { useWorkingSet } from '../../offline/workingSet';
 import { DayStrip, LATER, stripDays } from './DayStrip';
+import { HowNotice } from './HowNotice';
 import { InStepLine, noCallsWords } from './InStep';
 
 /** Only where there is room to drag to. */
@@ -143,8 +144,9 @@ export function Today() {
       }
       footer={<DayFooter next={book.next} now={now} />}
     >
+      <HowNotice />
       <Press
-        style={[styles.search, { backgroundColor: palette.slab, borderColor: palette.rule }]}
+        style={[styles.search, { backgroundColor: palette.slab, borderColor: palette.edge }]}
         label="Find a customer, a door, a call"
         onPress={() => router.navigate('/search')}
         testID="to-search"

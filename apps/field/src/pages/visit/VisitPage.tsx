@@ -5,6 +5,7 @@ import { useCallPage } from '../../call/useCallPage';
 import { dayKey, dayWords, momentOf, timeOf } from '../../day/days';
 import { bookBack, bookCall } from '../../day/writeCall';
 import { FormFault } from '../../design/Form';
+import { goBack } from '../../design/goBack';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
 import { Press } from '../../design/Press';
@@ -14,13 +15,7 @@ import { Visit } from './Visit';
 /** When a call is booked for and where it stands: booked, moved, cancelled, tried in vain. */
 export function VisitPage() {
   const { record, isMissing } = useCallPage();
-  const header = (
-    <Header
-      title="The visit"
-      sub={record && `${record.site.name}, ${record.door.title}`}
-      onBack={() => (router.canGoBack() ? router.back() : router.navigate('/'))}
-    />
-  );
+  const header = <Header title="The visit" sub={record && `${record.site.name}, ${record.door.title}`} onBack={goBack} />;
   if (record !== undefined) return <VisitOf key={record.call.id} record={record} header={header} />;
   return (
     <Page header={header}>

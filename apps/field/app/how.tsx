@@ -1,0 +1,3 @@
+import { HowPage } from '../src/pages/how/HowPage';
+
+export default HowPage;

@@ -1,0 +1,3 @@
+import { WordsPage } from '../src/pages/words/WordsPage';
+
+export default WordsPage;

@@ -1,0 +1,5 @@
+/** A file of letters: its address. */
+declare module '*.woff2' {
+  const address: string;
+  export = address;
+}
