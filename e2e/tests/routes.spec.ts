@@ -93,6 +93,7 @@ test('the pages of the day and of finding again fit every screen, with long name
 test('every page without a test of its own fits every screen', async ({ page, house }) => {
   test.setTimeout(400_000);
   await page.goto(`${house.url}/bench`);
+  await expect(page.getByTestId('bench-latch.strike')).toBeVisible();
   const sheets = await page.getByTestId(/^bench-/).evaluateAll((rows) => rows.map((row) => row.dataset.testid ?? ''));
   const addresses = sheets.map((id) => `bench/${id.replace('bench-', '').replaceAll('.', '-')}`);
   expect(addresses.length).toBeGreaterThan(8);

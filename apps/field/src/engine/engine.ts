@@ -30,7 +30,7 @@ let runs = 0;
  *
  * @param signal stops it
  * @param tell told now and then what share of it is done
- * @param tellFirst told an answer to begin with, where there is one before all is weighed
+ * @param tellSoFar told an answer before all of it is worked out, and whether it stands but for that
  * @throws what the engine throws, and when it was stopped
  */
 export async function runInSteps<T>(
@@ -38,12 +38,12 @@ export async function runInSteps<T>(
   request: unknown,
   signal: AbortSignal,
   tell: (share: number) => void,
-  tellFirst: (first: T) => void,
+  tellSoFar: (soFar: T, stands: boolean) => void,
 ): Promise<T> {
   runs += 1;
   const id = runs;
   signal.addEventListener('abort', () => void worker().stop(id), { once: true });
-  return (await worker().runInSteps(id, name, request, proxy(tell), proxy(tellFirst as (first: unknown) => void))) as T;
+  return (await worker().runInSteps(id, name, request, proxy(tell), proxy(tellSoFar as (soFar: unknown, stands: boolean) => void))) as T;
 }
 
 /** Starts the worker before the first reading, so that it does not wait for its script. */

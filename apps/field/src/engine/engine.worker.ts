@@ -26,15 +26,15 @@ const engine = {
     }
   },
 
-  /** The same a piece at a time, telling how far it is and what there is to begin with; what else is asked meanwhile is answered between the pieces. */
+  /** The same a piece at a time, telling how far it is and what is known of the answer so far; what else is asked meanwhile is answered between the pieces. */
   runInSteps: async (
     id: number,
     name: string,
     request: unknown,
     tell: (share: number) => void,
-    tellFirst: (first: unknown) => void,
+    tellSoFar: (soFar: unknown, stands: boolean) => void,
   ): Promise<unknown> => {
-    const work = functionNamed(name).inSteps?.(request as never, tellFirst);
+    const work = functionNamed(name).inSteps?.(request as never, tellSoFar);
     if (work === undefined) throw new Error(`The engine does ${name} in one piece.`);
     underWay.add(id);
     try {

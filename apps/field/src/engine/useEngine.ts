@@ -67,7 +67,7 @@ export function useNextBest(observed: Observed): NextBest | undefined {
 export interface Planning {
   /** The last one stays until the next is there. */
   correction: Correction | undefined;
-  /** It is one to begin with: not all ways have been tried. */
+  /** It is one to begin with, and may change: not all ways have been tried. */
   isFirst: boolean;
   /** Share of the search that is done, 0 to 1, while one is under way. */
   progress: number | undefined;
@@ -81,13 +81,20 @@ export interface Planning {
 
 const PLAN = 'hinged.plan';
 
+/** A plan before all of it is worked out. */
+interface PlanSoFar {
+  correction: Correction;
+  /** Nothing of its work changes any more. */
+  stands: boolean;
+}
+
 /** The correction for what was observed. Left behind by a new reading, a search stops. */
 export function usePlan(observed: Observed): Planning {
   const client = useQueryClient();
-  const [query, progressKey, firstKey] = useMemo(() => {
+  const [query, progressKey, soFarKey] = useMemo(() => {
     const of = engineQuery<Correction>(PLAN, observed);
     const progressOf = [...of.queryKey, 'progress'];
-    const firstOf = [...of.queryKey, 'first'];
+    const soFarOf = [...of.queryKey, 'so far'];
     return [
       {
         ...of,
@@ -97,23 +104,23 @@ export function usePlan(observed: Observed): Planning {
             observed,
             signal,
             (share) => client.setQueryData(progressOf, share),
-            (first) => client.setQueryData(firstOf, first),
+            (correction, stands) => client.setQueryData(soFarOf, { correction, stands }),
           ),
       },
       progressOf,
-      firstOf,
+      soFarOf,
     ] as const;
   }, [observed, client]);
   const { data, error, isFetching, isPlaceholderData, refetch } = useQuery({ ...query, placeholderData: keepPreviousData });
   const { data: progress = 0 } = useQuery<number>({ queryKey: progressKey, queryFn: skipToken, gcTime: KEEP_COMPUTED_MS });
-  const { data: first } = useQuery<Correction>({ queryKey: firstKey, queryFn: skipToken, gcTime: KEEP_COMPUTED_MS });
-  // The last plan is of a door that was known less well; one to begin with is of this.
-  const isFirst = first !== undefined && (data === undefined || isPlaceholderData);
+  const { data: soFar } = useQuery<PlanSoFar>({ queryKey: soFarKey, queryFn: skipToken, gcTime: KEEP_COMPUTED_MS });
+  // The last plan is of a door that was known less well; what there is so far is of this.
+  const isSoFar = soFar !== undefined && (data === undefined || isPlaceholderData);
   return {
-    correction: isFirst ? first : data,
-    isFirst,
+    correction: isSoFar ? soFar.correction : data,
+    isFirst: isSoFar && !soFar.stands,
     progress: isFetching ? progress : undefined,
-    isStopped: !isFetching && error === null && (data === undefined || isPlaceholderData),
+    isStopped: !isFetching && error === null && (data === undefined || isPlaceholderData) && soFar?.stands !== true,
     fault: isFetching ? undefined : error?.message,
     stop: () => void client.cancelQueries({ queryKey: query.queryKey, exact: true }),
     again: () => void refetch(),

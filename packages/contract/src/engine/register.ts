@@ -22,10 +22,12 @@ import { parseLengthRequest, parseLengthResult, type ParseLengthRequest } from '
 import { planResult } from './planSchemas';
 import { whatIfRequest, whatIfResult, type WhatIfRequest } from './whatIfSchemas';
 
+type TellSoFar = (soFar: unknown, stands: boolean) => void;
+
 /** A function of the engine, some of which take long enough to be told of and stopped. */
 export interface EngineFunction extends PlainFunction {
-  /** The same a piece at a time; told an answer to begin with where there is one before all is weighed. */
-  inSteps?: (request: never, tellFirst?: (first: unknown) => void) => Stepwise<unknown>;
+  /** The same a piece at a time; told an answer before all of it is worked out, and whether it stands but for that. */
+  inSteps?: (request: never, tell?: TellSoFar) => Stepwise<unknown>;
 }
 
 /** What `describe` prints. */
@@ -164,8 +166,8 @@ export function describeEngine(each: EngineFunction): EngineDescription {
   };
 }
 
-function planningFrom({ without, seed, ...rest }: PlanRequest, tellFirst?: (first: unknown) => void) {
-  return planningOf(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) }, tellFirst);
+function planningFrom({ without, seed, ...rest }: PlanRequest, tell?: TellSoFar) {
+  return planningOf(observedFrom(rest), { ...(without && { without }), ...(seed !== undefined && { seed }) }, tell);
 }
 
 export function observedFrom({ door, readings, findings, unreachable, rounds }: DiagnoseRequest): Observed {

@@ -3,6 +3,7 @@ import * as inference from '../inference/believe';
 import * as diagnosing from '../inference/diagnose';
 import type { Diagnosis as AnyDiagnosis, Estimate as AnyEstimate } from '../inference/diagnosis';
 import * as next from '../inference/nextBest';
+import type { TellPlan } from '../planning/correction';
 import * as planning from '../planning/planCorrections';
 import { toEnd, type Stepwise } from '../stepwise';
 import { hingedModel } from './hingedDoors';
@@ -52,11 +53,11 @@ export function planCorrections(observed: Observed, options: PlanOptions = {}): 
 /**
  * The same a piece at a time.
  *
- * @param tellFirst told a plan to begin with while all ways are still being tried, where there is one whose work can be undone
+ * @param tell told a plan to begin with where there is one whose work can be undone, and the plan itself before its uncertainty is counted
  */
-export function* planningOf(observed: Observed, options: PlanOptions = {}, tellFirst?: (first: Correction) => void): Stepwise<Correction> {
-  const tell = tellFirst && ((first: Parameters<typeof hingedCorrection>[0]) => tellFirst(hingedCorrection(first)));
-  return hingedCorrection(yield* planning.planningOf(hingedModel(observed.door), observationsOf(observed), options, tell));
+export function* planningOf(observed: Observed, options: PlanOptions = {}, tell?: TellPlan<Correction>): Stepwise<Correction> {
+  const tellAny: TellPlan | undefined = tell && ((soFar, allTried) => tell(hingedCorrection(soFar), allTried));
+  return hingedCorrection(yield* planning.planningOf(hingedModel(observed.door), observationsOf(observed), options, tellAny));
 }
 
 /** The same at once, for a belief that is already there. */

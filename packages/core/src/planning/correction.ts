@@ -62,6 +62,12 @@ export interface Correction<N extends Names = Names> {
   advice: string[];
 }
 
+/**
+ * Told a plan before all of it is worked out: one to begin with, while not all ways have been tried; then the plan itself, when only what
+ * keeps it from being sure is still to be counted.
+ */
+export type TellPlan<C = Correction> = (soFar: C, allTried: boolean) => void;
+
 export interface PlanOptions<N extends Names = Names> {
   /** Actions the technician will not do today. */
   without?: readonly N['action'][];

@@ -8,7 +8,7 @@ import { adviceFor } from './advice';
 import { waitsForDrying, type Candidate } from './candidate';
 import { candidatesFor } from './candidates';
 import { bestFor, equalWork, furtherPlans, inTheRunning, leastWork, worthTheirTimber, worthTrying } from './choose';
-import type { Correction, PlanOptions, PlanOutcome } from './correction';
+import type { Correction, PlanOptions, PlanOutcome, TellPlan } from './correction';
 import { decide, isHeavyWork, KNOWN_FROM, restsOnReadings, RULES_AFTER, RULES_BEFORE } from './decision';
 import { factsOf, type Facts } from './facts';
 import { lostPlans } from './lostPlans';
@@ -32,18 +32,13 @@ import { withReasons } from './sameAgain';
  * For each way of treating the cause an exact search gives the best settings for the expected door; their chance of being
  * true at the first check is then counted on doors drawn from the belief, with the errors of the work, and the aim decides.
  *
- * @param tellFirst told a plan to begin with while all ways are still being tried, where there is one whose work can be undone
+ * @param tell told a plan to begin with where there is one whose work can be undone, and the plan itself before its uncertainty is counted
  * @throws DomainError when a reading or a finding makes no sense
  */
-export function* planningOf(
-  model: DoorModel,
-  observed: Observations,
-  options: PlanOptions = {},
-  tellFirst?: (first: Correction) => void,
-): Stepwise<Correction> {
+export function* planningOf(model: DoorModel, observed: Observations, options: PlanOptions = {}, tell?: TellPlan): Stepwise<Correction> {
   const belief = believedLately(model, observed);
   yield 0;
-  return yield* planning(observed, belief, options, tellFirst);
+  return yield* planning(observed, belief, options, tell);
 }
 
 /** The same at once, for a belief that is already there. */
@@ -51,15 +46,10 @@ export function planFor(observed: Observations, belief: Belief, options: PlanOpt
   return toEnd(planning(observed, belief, options));
 }
 
-function* planning(
-  observed: Observations,
-  belief: Belief,
-  options: PlanOptions,
-  tellFirst?: (first: Correction) => void,
-): Stepwise<Correction> {
+function* planning(observed: Observations, belief: Belief, options: PlanOptions, tell?: TellPlan): Stepwise<Correction> {
   const facts = yield* factsOf(observed, belief, options);
   const early = decide(RULES_BEFORE, facts);
-  return early === undefined ? yield* searched(facts, tellFirst) : yield* withoutSearch(facts, early.outcome);
+  return early === undefined ? yield* searched(facts, tell) : yield* withoutSearch(facts, early.outcome);
 }
 
 /** What is said while too little is known to speak of what setting can do. */
@@ -85,29 +75,31 @@ function* withoutSearch(facts: Facts, outcome: PlanOutcome): Stepwise<Correction
 }
 
 /** The best of every way to treat what is likely. */
-function* searched(facts: Facts, tellFirst?: (first: Correction) => void): Stepwise<Correction> {
+function* searched(facts: Facts, tell?: TellPlan): Stepwise<Correction> {
   const { observed, belief, board, trial, treat, allowed } = facts;
   const next = once(() => nextBest(observed, belief));
   const maySet = settingsAllowed(belief, observed, board);
-  const candidates = yield* candidatesFor(belief, trial, allowed, treat, maySet, tellFirst && begun);
+  const candidates = yield* candidatesFor(belief, trial, allowed, treat, maySet, tell && begun);
   const weighed = weigh(facts, candidates);
   const somewhatDoubtful = restsOnReadings(askedOf(facts, weighed)) ? yield* facts.somewhatDoubtful() : [];
-  return yield* concluded(facts, { candidates, weighed, compared: weighed.able, next, somewhatDoubtful });
+  const { said, shown } = decided(facts, { candidates, weighed, next, somewhatDoubtful });
+  if (tell) tell({ ...said, plans: yield* planned(facts, shown, []) }, true);
+  return { ...said, plans: yield* planned(facts, shown, weighed.able) };
 
-  /** Of the first ways alone, where no reading is to be doubted first; what keeps it from being sure is not counted. */
+  /** Of the first ways alone, where no reading is to be doubted first. */
   function* begun(soFar: readonly Candidate[]): Stepwise<void> {
     const soWeighed = weigh(facts, soFar);
     if (restsOnReadings(askedOf(facts, soWeighed))) return;
-    const first = yield* concluded(facts, { candidates: soFar, weighed: soWeighed, compared: [], next, somewhatDoubtful: [] });
-    if (mayBeginWith(first, belief.model)) tellFirst?.(first);
+    const { said, shown } = decided(facts, { candidates: soFar, weighed: soWeighed, next, somewhatDoubtful: [] });
+    const first = { ...said, plans: yield* planned(facts, shown, []) };
+    if (mayBeginWith(first, belief.model)) tell?.(first, false);
   }
 }
 
-/** What was tried, what was chosen of it, and what chances are compared with. */
+/** What was tried, and what was chosen of it. */
 interface Tried {
   candidates: readonly Candidate[];
   weighed: Weighed;
-  compared: readonly Candidate[];
   next: () => NextBest;
   somewhatDoubtful: Correction['doubtful'];
 }
@@ -116,8 +108,13 @@ const candidatesOf = ({ chosen }: Weighed): Candidate[] => chosen.map(([, each])
 
 const askedOf = ({ leftAlone }: Facts, weighed: Weighed) => ({ chosen: candidatesOf(weighed), first: weighed.first, leftAlone });
 
-/** What is decided of all that was tried. */
-function* concluded(facts: Facts, { candidates, weighed, compared, next, somewhatDoubtful }: Tried): Stepwise<Correction> {
+type Aimed = readonly [PlanAim, Candidate];
+
+/** What is said of all that was tried, and what is shown as plans. */
+function decided(
+  facts: Facts,
+  { candidates, weighed, next, somewhatDoubtful }: Tried,
+): { said: Omit<Correction, 'plans'>; shown: readonly Aimed[] } {
   const { observed, belief, board, leftAlone, treat, trial } = facts;
   const { able, first, chosen, settingAlone } = weighed;
   const candidatesChosen = candidatesOf(weighed);
@@ -142,13 +139,13 @@ function* concluded(facts: Facts, { candidates, weighed, compared, next, somewha
   const looksAgain = outcome === 'look again';
   const fallsShort = outcome === 'falls short';
   const touchesNothing = outcome === 'find out first' || readsAgain || looksAgain || (fallsShort && !gains(first, leftAlone));
-  const shown = fallsShort ? chosen.map(([aim, each]) => [aim, withoutPatchwork(trial, each)] as const) : chosen;
-  return {
+  const served = fallsShort ? chosen.map(([aim, each]): Aimed => [aim, withoutPatchwork(trial, each)]) : chosen;
+  const shown: readonly Aimed[] = touchesNothing ? [['quickest', leftAlone]] : served;
+  const said = {
     ...facts.said,
     ...(readsAgain && { doubtful: somewhatDoubtful }),
     lookAgain: looksAgain ? [...new Set([...looks(), ...tries(), ...looksBefore()])] : [],
     outcome,
-    plans: yield* planned(facts, touchesNothing ? [['quickest', leftAlone]] : shown, compared),
     settingAlone,
     lost: readsAgain || looksAgain || weighed.isOnlyAlso || weighed.isWaiting ? [] : lostPlans(belief.model, able, candidatesChosen, first),
     advice: [
@@ -157,6 +154,7 @@ function* concluded(facts: Facts, { candidates, weighed, compared, next, somewha
       ...(outcome === 'find out first' ? next().choices.map(({ title }) => PLANNING_WORDS.findOut(title)) : []),
     ],
   };
+  return { said, shown };
 }
 
 type Weighed = ReturnType<typeof weigh>;
@@ -190,7 +188,7 @@ function weigh(
 /** Candidates as plans, each with what keeps it from being sure. */
 function* planned(
   { observed, belief, trial, leftAlone, toRead }: Facts,
-  chosen: readonly (readonly [PlanAim, Candidate])[],
+  chosen: readonly Aimed[],
   able: readonly Candidate[],
 ): Stepwise<Plan[]> {
   const uncertain = yield* uncertaintyOf(
