@@ -14,7 +14,10 @@ export interface FieldProps {
   onLeave?: () => void;
   /** What is wrong and what to do, shown under the field. */
   error?: string;
+  /** How it is meant: which way is plus, where the figure is found. It stays while one types. */
   hint?: string;
+  /** Stands in the field while it is empty. */
+  placeholder?: string;
   isLong?: boolean;
   /** What is typed: figures and lengths take the caret with all of it selected, so that typing writes it anew. */
   takes?: FieldTakes;
@@ -42,6 +45,7 @@ export function Field({
   onLeave,
   error,
   hint,
+  placeholder,
   isLong = false,
   takes = 'words',
   begins = false,
@@ -51,13 +55,15 @@ export function Field({
   const palette = usePalette();
   const { units } = usePreferences();
   const faultId = useId();
+  const hintId = useId();
+  const describedBy = [hint !== undefined && hintId, error !== undefined && faultId].filter(Boolean).join(' ');
   return (
     <View style={styles.field}>
       <Words kind="label">{label}</Words>
       <TextInput
         aria-label={isGiven ? `${spoken}, filled in beforehand` : spoken}
         aria-invalid={error !== undefined}
-        aria-describedby={error === undefined ? undefined : faultId}
+        aria-describedby={describedBy === '' ? undefined : describedBy}
         value={value}
         onChangeText={onChange}
         onBlur={onLeave}
@@ -65,7 +71,7 @@ export function Field({
         selectTextOnFocus={takes !== 'words'}
         inputMode={inputModeOf(takes, units)}
         autoFocus={begins}
-        placeholder={hint}
+        placeholder={placeholder}
         placeholderTextColor={palette.pencil}
         testID={testID}
         style={[
@@ -79,6 +85,11 @@ export function Field({
           },
         ]}
       />
+      {hint !== undefined && (
+        <Words kind="small" tone="pencil" id={hintId}>
+          {hint}
+        </Words>
+      )}
       {error !== undefined && (
         <Words kind="small" tone="tight" id={faultId}>
           {error}

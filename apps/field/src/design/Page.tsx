@@ -45,5 +45,5 @@ const styles = StyleSheet.create({
   scrolled: { padding: SPACE.l, gap: SPACE.l, width: '100%', maxWidth: 1180, alignSelf: 'center' },
   footer: { borderTopWidth: LINE.rule, padding: SPACE.s, gap: SPACE.s },
   // Nobody's eye or mouse goes from one end of a desk's screen to the other for a key.
-  keys: { gap: SPACE.s, width: '100%', maxWidth: 720, alignSelf: 'center' },
+  keys: { gap: SPACE.s, width: '100%', maxWidth: 560, alignSelf: 'center' },
 });

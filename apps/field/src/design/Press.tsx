@@ -1,5 +1,5 @@
 import { memo, type PropsWithChildren } from 'react';
-import { Pressable, StyleSheet, type GestureResponderEvent, type Role, type StyleProp, type ViewStyle } from 'react-native';
+import { Platform, Pressable, StyleSheet, type GestureResponderEvent, type Role, type StyleProp, type ViewStyle } from 'react-native';
 import { LINE, RADIUS, SPACE, TARGET } from './tokens';
 import { themed } from './theme';
 import { Words } from './Words';
@@ -57,6 +57,7 @@ export const Press = memo(function Press({
       testID={testID}
       style={({ pressed }) => [
         styles.base,
+        kind !== 'quiet' && styles.key,
         kind === 'primary' && styles.primary,
         kinds[kind],
         chosen === true && kind !== 'primary' && kinds.chosen,
@@ -107,6 +108,8 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     gap: SPACE.s,
   },
+  // A key from one end of a desk's screen to the other is none.
+  key: { maxWidth: Platform.OS === 'web' ? ('min(100%, 560px)' as '100%') : '100%' },
   primary: { minHeight: 56 },
   pressed: { opacity: 0.7 },
   disabled: { opacity: 0.45 },

@@ -41,7 +41,7 @@ export function Table<Row>({ label, columns, rows, keyOf, rowTestID, isHeadless 
     sticks && [styles.sticks, { backgroundColor: palette.paper }],
   ];
   return (
-    <View role="table" aria-label={label}>
+    <View role="table" aria-label={label} style={columns.some(({ width }) => width === undefined) && styles.held}>
       {!isHeadless && (
         <View role="row" style={[styles.row, { borderColor: palette.ink }]}>
           {columns.map((column) => (
@@ -81,6 +81,8 @@ export function Table<Row>({ label, columns, rows, keyOf, rowTestID, isHeadless 
 }
 
 const styles = StyleSheet.create({
+  // Names stand by their figures.
+  held: { maxWidth: 640 },
   row: { flexDirection: 'row', alignItems: 'center', minHeight: 40, borderBottomWidth: LINE.hair, gap: SPACE.s },
   rest: { flex: 1, minWidth: 0 },
   right: { alignItems: 'flex-end' },

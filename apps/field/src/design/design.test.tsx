@@ -70,11 +70,22 @@ describe('parts every page is made of', () => {
   it('a field shows its fault beside it and tells a screen reader', () => {
     const onChange = jest.fn();
     render(
-      <Field label="Width" spoken="Width of the slab" value="x" onChange={onChange} error="Cannot read x." hint="762" testID="width" />,
+      <Field
+        label="Width"
+        spoken="Width of the slab"
+        value="x"
+        onChange={onChange}
+        error="Cannot read x."
+        hint="As it is"
+        placeholder="762"
+        testID="width"
+      />,
     );
     const input = screen.getByLabelText('Width of the slab');
     expect([input.props['aria-invalid'], input.props.placeholder]).toEqual([true, '762']);
-    expect(screen.getByText('Cannot read x.')).toBeTruthy();
+    // The hint stays while one types, and is told before the fault.
+    const told = ['As it is', 'Cannot read x.'].map((text) => screen.getByText(text).props.nativeID as string);
+    expect(input.props['aria-describedby']).toBe(told.join(' '));
     fireEvent.changeText(input, '762');
     expect(onChange).toHaveBeenCalledWith('762');
   });

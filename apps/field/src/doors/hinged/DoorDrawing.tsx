@@ -59,7 +59,7 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
     <View style={{ width, height }} testID="door-drawing">
       <View style={[styles.sheet, { left: sideX, top: endPx }]}>
         <DoorSheet width={size.width} height={size.height} before={before} after={after} active={pointed} isMirrored={mirrored} />
-        <Legend factor={before.factor} unit={unit} dashed={after && dashed} />
+        <Legend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} />
       </View>
       {places.map(({ id, x, y }) => {
         const label = labels.get(id);
@@ -83,10 +83,17 @@ interface DoorSheetProps {
   isMirrored: boolean;
 }
 
+interface LegendProps {
+  factor: number;
+  unit: string;
+  dashed: string | undefined;
+  isLow: boolean;
+}
+
 /** How many times too large the gaps are drawn, in which unit, and what the dashes are. */
-const Legend = memo(function Legend({ factor, unit, dashed }: { factor: number; unit: string; dashed: string | undefined }) {
+const Legend = memo(function Legend({ factor, unit, dashed, isLow }: LegendProps) {
   return (
-    <View style={styles.legend} pointerEvents="none">
+    <View style={[styles.legend, isLow && styles.low]} pointerEvents="none">
       <Words kind="small" tone="pencil">{`gaps ×${factor}`}</Words>
       <Words kind="small" tone="pencil">
         {unit}
@@ -230,4 +237,6 @@ function Pointer({ outline: { stations }, at, palette }: PartProps & { at: Stati
 const styles = StyleSheet.create({
   sheet: { position: 'absolute' },
   legend: { position: 'absolute', left: 0, right: 0, bottom: '26%', alignItems: 'center', paddingHorizontal: SPACE.xs },
+  // Clear of the handle, which a low drawing brings down to it.
+  low: { bottom: '12%' },
 });

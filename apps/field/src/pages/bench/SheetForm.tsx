@@ -110,7 +110,8 @@ function FieldOf({ field, text, isGiven, error, unit, origin, onType }: FieldOfP
         error={error}
         takes={takesOf(field)}
         isGiven={isGiven}
-        hint={hint ?? (isOptional === true ? 'may stay empty' : undefined)}
+        {...(hint !== undefined && { hint })}
+        {...(isOptional === true && { placeholder: 'may stay empty' })}
         testID={`field-${path}`}
       />
     </FormCell>

@@ -14,6 +14,7 @@ import { pluralOf } from '../../design/plural';
 import { Section } from '../../design/Section';
 import { Table, type Column } from '../../design/Table';
 import { SPACE } from '../../design/tokens';
+import { useScreen } from '../../design/useScreen';
 import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
 import { readingWords } from '../../record/readingWords';
@@ -25,6 +26,7 @@ import { VisitLines } from './VisitLines';
 /** The memory of a door: every earlier call with its readings side by side, so that what has moved can be seen. */
 export function DoorPage() {
   const { id } = useLocalSearchParams<{ id: string }>();
+  const { isWide } = useScreen();
   const { history, isLoading, fetchOlder } = useDoorHistory(id);
   const header = <Header title={history?.door.title ?? 'Door'} sub={history?.site.name} onBack={goBack} />;
   if (history === undefined) {
@@ -59,8 +61,10 @@ export function DoorPage() {
         )}
       </Section>
       <Section title="Gaps as left, visit by visit">
-        <VisitDrawing door={door} visits={visits} />
-        <VisitTable visits={visits} />
+        <View style={isWide ? styles.beside : styles.below}>
+          <VisitDrawing door={door} visits={visits} />
+          <VisitTable visits={visits} />
+        </View>
         <VisitLines door={door} visits={visits} />
       </Section>
       <Section title="Calls">
@@ -119,6 +123,8 @@ function VisitTable({ visits }: { visits: readonly VisitGaps[] }) {
 }
 
 const styles = StyleSheet.create({
-  call: { justifyContent: 'flex-start', alignItems: 'center', paddingVertical: SPACE.s },
+  beside: { flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.xl },
+  below: { gap: SPACE.m },
+  call: { maxWidth: '100%', justifyContent: 'flex-start', alignItems: 'center', paddingVertical: SPACE.s },
   words: { flex: 1 },
 });

@@ -30,10 +30,13 @@ import { InStepLine, noCallsWords } from './InStep';
 /** Only where there is room to drag to. */
 const DragArea = lazy(async () => ({ default: (await import('./DragArea')).DragArea }));
 
+const FIND = 'Find a customer, a door, a call';
+const toSearch = () => router.navigate('/search');
+
 /** The day: what is to be done, when, and what comes next. */
 export function Today() {
   const palette = usePalette();
-  const { isWide, width } = useScreen();
+  const { isWide, isFlat, width } = useScreen();
   const days = stripDays(width);
   const { items, inStep } = useCallSummaries();
   useWorkingSet();
@@ -132,6 +135,11 @@ export function Today() {
           sub={format(now, 'EEE d MMMM')}
           right={
             <>
+              {isFlat && (
+                <Press kind="quiet" label={FIND} onPress={toSearch} style={styles.icon} testID="to-search">
+                  <Search size={24} color={palette.ink} />
+                </Press>
+              )}
               <Press kind="quiet" label="The bench" onPress={() => router.navigate('/bench')} style={styles.icon} testID="to-bench">
                 <Ruler size={24} color={palette.ink} />
               </Press>
@@ -144,16 +152,18 @@ export function Today() {
       }
       footer={<DayFooter next={book.next} now={now} />}
     >
-      <HowNotice />
-      <Press
-        style={[styles.search, { backgroundColor: palette.slab, borderColor: palette.edge }]}
-        label="Find a customer, a door, a call"
-        onPress={() => router.navigate('/search')}
-        testID="to-search"
-      >
-        <Search size={22} color={palette.ink} />
-        <Words tone="pencil">Find a customer, a door, a call</Words>
-      </Press>
+      {!isFlat && <HowNotice />}
+      {!isFlat && (
+        <Press
+          style={[styles.search, { backgroundColor: palette.slab, borderColor: palette.edge }]}
+          label={FIND}
+          onPress={toSearch}
+          testID="to-search"
+        >
+          <Search size={22} color={palette.ink} />
+          <Words tone="pencil">{FIND}</Words>
+        </Press>
+      )}
       {isWide ? (
         <Suspense fallback={day}>
           <DragArea onDrop={drop} nameOf={(id) => [find(id)?.site.name, find(id)?.door.title].join(', ')}>
@@ -223,7 +233,7 @@ const styles = StyleSheet.create({
   narrow: { gap: SPACE.l },
   column: { flex: 1, minWidth: 0 },
   icon: { paddingHorizontal: 0 },
-  search: { justifyContent: 'flex-start', borderWidth: LINE.rule, borderRadius: RADIUS.s },
+  search: { maxWidth: '100%', justifyContent: 'flex-start', borderWidth: LINE.rule, borderRadius: RADIUS.s },
   footer: { flexDirection: 'row', gap: SPACE.s },
   key: { flex: 1 },
 });
