@@ -38,6 +38,7 @@ await showApp('pictures', async ({ url, browser }) => {
   const phone = await (await browser.newContext({ viewport: PHONE, locale: 'en-GB' })).newPage();
   await phone.goto(url);
   await phone.getByText('Orrow household').first().waitFor();
+  await phone.getByTestId('dismiss-how').click();
   await picture(phone, 'today');
   await phone
     .getByTestId(/^visit-/)

@@ -5,6 +5,7 @@ import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { VERDICT_WORDS } from '../../design/drawing/marks';
 import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
 import { useScreen } from '../../design/useScreen';
 import { gaugedMm, type ComparedGap } from '../../record/comparedGaps';
 import { readingWords } from '../../record/readingWords';
@@ -37,10 +38,11 @@ export function ComparedDrawing({ make, gaps, dashed, testID }: ComparedDrawingP
         height={isWide ? 440 : 380}
         make={make}
         gapsMm={isCompared ? found : left}
-        {...(isCompared && { afterMm: left, dashed })}
+        {...(isCompared && { afterMm: left, dashed: '' })}
         labels={labels}
         unit={words.unit}
       />
+      {isCompared && <Words kind="label" tone="pencil">{`Dashed: ${dashed}`}</Words>}
     </View>
   );
 }

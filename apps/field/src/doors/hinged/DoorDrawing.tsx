@@ -19,7 +19,7 @@ export interface DoorDrawingProps {
   gapsMm: ReadonlyMap<StationId, number>;
   /** The door as it will be, drawn over the door as it is. */
   afterMm?: ReadonlyMap<StationId, number>;
-  /** What the dashes are; the door as it is now unless said. */
+  /** What the dashes are; the door as it is now unless said, nothing where it is told beside. */
   dashed?: string;
   labels: ReadonlyMap<StationId, GapLabel>;
   active?: StationId;
@@ -98,7 +98,7 @@ const Legend = memo(function Legend({ factor, unit, dashed, isLow }: LegendProps
       <Words kind="small" tone="pencil">
         {unit}
       </Words>
-      {dashed !== undefined && (
+      {dashed !== undefined && dashed !== '' && (
         <Words kind="small" tone="pencil">
           {`dashed: ${dashed}`}
         </Words>
@@ -236,7 +236,7 @@ function Pointer({ outline: { stations }, at, palette }: PartProps & { at: Stati
 
 const styles = StyleSheet.create({
   sheet: { position: 'absolute' },
-  legend: { position: 'absolute', left: 0, right: 0, bottom: '26%', alignItems: 'center', paddingHorizontal: SPACE.xs },
+  legend: { position: 'absolute', left: 0, right: 0, bottom: '18%', alignItems: 'center', paddingHorizontal: SPACE.xs },
   // Clear of the handle, which a low drawing brings down to it.
   low: { bottom: '12%' },
 });

@@ -32,7 +32,7 @@ export function Prove({ record }: { record: CallRecord }) {
     <>
       <Section title="Verdict">
         <Verdict says={verdict} />
-        <ComparedDrawing make={record.door.make} gaps={gaps} dashed="found" testID="proof-drawing" />
+        <ComparedDrawing make={record.door.make} gaps={gaps} dashed="as it was found" testID="proof-drawing" />
         {record.call.state === 'done' && record.call.leftBecause && (
           <Slip label="Closed so, because">
             <Words testID="left-because">{record.call.leftBecause}</Words>
