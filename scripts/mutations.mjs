@@ -506,5 +506,24 @@ export const MUTATIONS = [
     'the oldest visit first',
     field('pages/door/visitGaps.ts', 'a.record.call.scheduledFor.localeCompare(b.record.call.scheduledFor)', '0', 'pages/door'),
   ],
+  [
+    'no cut to begin with',
+    core('planning/looksBeforeCutting.ts', 'action(step.action).irreversibility < CUTS_FROM', 'true', 'hinged/firstPlan'),
+  ],
+  [
+    'nothing doubtful to begin with',
+    core('planning/looksBeforeCutting.ts', "(outcome === 'cures' || outcome === 'helps') &&", '', 'hinged/firstPlan'),
+  ],
+  ['a belief of another door', core('inference/believedLately.ts', 'each.model === model && ', '', 'inference/believedLately')],
+  ['a belief of other readings', core('inference/believedLately.ts', ' && each.asked === asked', '', 'inference/believedLately')],
+  ['a word of everyday', field('words/terms.ts', 'after.includes(before)', 'true', 'words/terms')],
+  ['a screw has a head too', field('words/terms.ts', 'said.has(other)', 'false', 'words/terms')],
+  ['a word at its first mention', field('words/terms.ts', 'told.add(found.id);', '', 'words/terms')],
+  ['cautions in full once', field('pages/listen/Cautions.tsx', 'isSeen && id !== opened', 'false', 'pages/listen')],
+  ['keys for figures', field('design/Field.tsx', "(takes === 'length' && units === 'mm')", "takes === 'length'", 'design/design')],
+  [
+    'a drawing of too little',
+    field('doors/hinged/ComparedDrawing.tsx', 'if (left.size < LEAST_GAPS) return null;', '', 'doors/hinged/ComparedDrawing'),
+  ],
   ['one act of opening', field('offline/serviceWorker.ts', 'if (isOpened) return;', '', 'offline/serviceWorker')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -1,5 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { outbox } from '../offline/outbox';
+import { setPreferences } from '../offline/preferences';
 import { Choice } from './Choice';
 import { Failure } from './Failure';
 import { Field } from './Field';
@@ -88,6 +89,21 @@ describe('parts every page is made of', () => {
     expect(input.props['aria-describedby']).toBe(told.join(' '));
     fireEvent.changeText(input, '762');
     expect(onChange).toHaveBeenCalledWith('762');
+  });
+
+  it.each([
+    ['words', 'mm', 'text', false],
+    ['figure', 'in', 'decimal', true],
+    ['length', 'mm', 'decimal', true],
+    // A telephone's figure keys have no stroke of a fraction, and some no minus and no comma.
+    ['length', 'in', 'text', true],
+    ['figures', 'mm', 'text', true],
+  ] as const)('a field for %s in %s brings up %s keys', (takes, units, keys, selects) => {
+    setPreferences({ units });
+    render(<Field label="Gap" value="3" onChange={jest.fn()} takes={takes} />);
+    const { inputMode, selectTextOnFocus } = screen.getByLabelText('Gap').props;
+    expect([inputMode, selectTextOnFocus]).toEqual([keys, selects]);
+    setPreferences({ units: 'mm' });
   });
 
   it('a section has a heading, a slip its label', () => {

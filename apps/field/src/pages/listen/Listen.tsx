@@ -1,10 +1,9 @@
 import { standing, type CallRecord } from '@proper-swing/contract';
-import { CAUTIONS, finding, type CautionId } from '@proper-swing/core';
+import { finding } from '@proper-swing/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useKeptDraft } from '../../offline/draft';
-import { useSeenBefore } from '../../offline/seenBefore';
 import { stamp, write } from '../../offline/write';
 import { movesFrom, stateWords } from '../../day/callMoves';
 import { ContactLines } from '../../day/ContactLines';
@@ -15,7 +14,7 @@ import { FormFault } from '../../design/Form';
 import { goToFault } from '../../design/goToFault';
 import { Press } from '../../design/Press';
 import { Several } from '../../design/Several';
-import { Section, Slip } from '../../design/Section';
+import { Section } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { writeComplaint } from '../../record/writeFinding';
@@ -23,6 +22,7 @@ import { DoorFacts } from '../../doors/hinged/DoorFacts';
 import { Limits } from '../../doors/hinged/Limits';
 import { Schools } from '../../doors/hinged/Schools';
 import { complaintsOf } from '../../record/observed';
+import { Cautions } from './Cautions';
 
 /** The first page of a call: where and when, what the customer says, what to beware of, which door it is. */
 export function Listen({ record }: { record: CallRecord }) {
@@ -95,32 +95,6 @@ function VisitPart({ record: { call, site } }: { record: CallRecord }) {
   );
 }
 
-/** What to make safe: in full the first time on a call, after that a line each that opens at a tap. */
-function Cautions({ record }: { record: CallRecord }) {
-  const isSeen = useSeenBefore(`cautions.${record.call.id}`);
-  const [opened, setOpened] = useState<CautionId>();
-  return (
-    <Slip label="Make safe first">
-      {cautionsFor(record).map((id) =>
-        isSeen && id !== opened ? (
-          <Press
-            key={id}
-            kind="quiet"
-            style={styles.caution}
-            label={`Read: ${CAUTIONS[id]}`}
-            onPress={() => setOpened(id)}
-            testID={`caution-${id}`}
-          >
-            <Words lines={1}>{CAUTIONS[id]}</Words>
-          </Press>
-        ) : (
-          <Words key={id}>{CAUTIONS[id]}</Words>
-        ),
-      )}
-    </Slip>
-  );
-}
-
 const COMPLAINTS = finding('complaint').answers.map(({ id }) => id);
 
 const isText = (kept: unknown): kept is string => typeof kept === 'string';
@@ -149,20 +123,10 @@ function Notes({ record }: { record: CallRecord }) {
   );
 }
 
-function cautionsFor({ door }: CallRecord): CautionId[] {
-  return [
-    ...(door.make.fireRated ? (['fireDoor'] as const) : []),
-    ...(door.make.slabKind === 'glazed' ? (['glass'] as const) : []),
-    'support',
-    'structure',
-  ];
-}
-
 const styles = StyleSheet.create({
   wide: { flexDirection: 'row', gap: SPACE.xl },
   narrow: { gap: SPACE.l },
   column: { flex: 1, minWidth: 0 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
   half: { flexGrow: 1 },
-  caution: { paddingHorizontal: 0, justifyContent: 'flex-start', borderWidth: 0 },
 });
