@@ -65,7 +65,7 @@ const WORKS: Works = {
     const { station, parameter } = model.tables.meeting;
     const { coefficients, offset } = model.row(station, state.mean.length);
     const place = model.layout.parameterAt(parameter);
-    const follow = Float64Array.from(coefficients);
+    const follow = coefficients.slice();
     follow[place] = (follow[place] ?? 0) + 1;
     replaceFigure(state, place, follow, offset, effect.leftSdMm);
   },

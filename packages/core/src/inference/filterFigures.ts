@@ -34,7 +34,7 @@ export interface Magnitudes {
  */
 export function filterFigures(prior: Gaussian, space: FaultSpace, readings: readonly LinearReading[]): FilteredFigures {
   const sound = copyGaussian(prior);
-  const left = space.directions.map(({ along }) => Float64Array.from(along));
+  const left = space.directions.map(({ along }) => along.slice());
   const count = left.length;
   const gram = new Float64Array(count * count);
   const pull = new Float64Array(count);

@@ -26,7 +26,7 @@ export function widened(vector: Float64Array, size: number): Float64Array {
 }
 
 export function copyGaussian(g: Gaussian): Gaussian {
-  return { mean: Float64Array.from(g.mean), cov: Float64Array.from(g.cov) };
+  return { mean: g.mean.slice(), cov: g.cov.slice() };
 }
 
 /** Adds `variance · v vᵀ` to a covariance, in place: one independent cause of spread along `v`. */

@@ -5,7 +5,7 @@
  * @param n rows; nought gives an empty inverse and a log determinant of nought
  */
 export function invertSymmetric(matrix: Float64Array, n: number): { inverse: Float64Array; logDeterminant: number } {
-  const left = Float64Array.from(matrix);
+  const left = matrix.slice();
   const inverse = new Float64Array(n * n);
   for (let i = 0; i < n; i += 1) inverse[i * n + i] = 1;
   let logDeterminant = 0;

@@ -21,7 +21,7 @@ export function cured(
   board: GapBoard,
   setPoints: readonly SetPoint[] = [],
 ): Float64Array {
-  const gaps = Float64Array.from(asDrawn);
+  const gaps = asDrawn.slice();
   cures.forEach(({ id: own, effect }, k) => {
     if (effect.kind !== 'cure') return;
     const error = errors.ofCure(k);
@@ -144,9 +144,14 @@ function afterPlan(
   sides: readonly Side[],
   board: GapBoard,
 ): Float64Array {
-  const gaps = Float64Array.from(afterCures);
-  for (const [k, { changes, action }] of plan.settings.entries()) {
-    const { effect } = action;
+  const gaps = afterCures.slice();
+  for (let k = 0; k < plan.settings.length; k += 1) {
+    const setting = plan.settings[k];
+    if (setting === undefined) break;
+    const {
+      changes,
+      action: { effect },
+    } = setting;
     const sdShare = effect.kind === 'shift' || effect.kind === 'lower' ? effect.sdShare : 0;
     addTo(gaps, changes, 1 + sdShare * errors.ofSetting(k));
   }

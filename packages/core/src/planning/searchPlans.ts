@@ -137,7 +137,7 @@ function judge(
     const total = price + offLine + OUTSIDE_PRICE * plain + GUARD_PRICE * guarded;
     if (total < worst()) {
       // The gaps stand in a buffer of the search.
-      const found = { settings: [...chosen], planed, gaps: Float64Array.from(after), misfit: [...misfit] };
+      const found = { settings: [...chosen], planed, gaps: after.slice(), misfit: [...misfit] };
       keep({ ...found, outside: offLine / OUTSIDE_PRICE + plain, price: total, ...(strike && { strike }) });
     }
     return { plain, guarded };
@@ -152,7 +152,7 @@ function judge(
     const still = price + offLine + OUTSIDE_PRICE * besideBolt + (guarded === Infinity ? 0 : GUARD_PRICE * (guarded - boltGuarded));
     for (const choice of space.strikes) {
       if (Math.abs(off) > choice.upToMm || still + choice.price >= worst() + ROUNDING) continue;
-      const met = Float64Array.from(after);
+      const met = after.slice();
       met[bolt] = 0;
       consider(met, price + choice.price, planed, { choice, mm: -off });
     }
@@ -204,7 +204,7 @@ function planingsOf(
 }
 
 function withPlaning(board: GapBoard, gaps: Float64Array, lines: readonly PlaningLine[]): Float64Array {
-  const after = Float64Array.from(gaps);
+  const after = gaps.slice();
   for (const line of lines) {
     for (const i of board.onEdge[line.edge] ?? []) after[i] = (after[i] ?? 0) + planedOff(line, board.f[i] ?? 0);
   }

@@ -78,15 +78,22 @@ export function* uncertaintyOf(
 /** By how much the chance rises when a plan is chosen for each class of doors: chosen on one half, counted on the other, both ways. */
 function gainBy(classOf: readonly number[], compared: readonly Candidate[], first: Candidate): number {
   const all = [first, ...compared];
-  let gain = 0;
-  for (const half of [0, 1]) {
-    for (const each of new Set(classOf)) {
-      const own = classOf.flatMap((of, i) => (of === each ? [i] : []));
-      const trueOn = ({ isTrue }: Candidate, doors: number) =>
-        own.reduce((sum, i) => sum + (i % 2 === doors && isTrue[i] === true ? 1 : 0), 0);
-      const best = all.reduce((a, b) => (trueOn(b, half) > trueOn(a, half) ? b : a));
-      gain += trueOn(best, 1 - half) - trueOn(first, 1 - half);
+  // Each candidate's true doors, by class and half: two places a class.
+  const places = 2 * (Math.max(...classOf, 0) + 1);
+  const trueAt = all.map(({ isTrue }) => {
+    const counts = new Float64Array(places);
+    for (let i = 0; i < classOf.length; i += 1) {
+      const at = 2 * (classOf[i] ?? 0) + (i % 2);
+      if (isTrue[i] === true) counts[at] = (counts[at] ?? 0) + 1;
     }
+    return counts;
+  });
+  const [byFirst] = trueAt;
+  let gain = 0;
+  for (let at = 0; at < places; at += 1) {
+    const best = trueAt.reduce((a, b) => ((b[at] ?? 0) > (a[at] ?? 0) ? b : a));
+    // Beside an even place stands the other half of its class, and the other way round.
+    gain += (best[at ^ 1] ?? 0) - (byFirst?.[at ^ 1] ?? 0);
   }
   return Math.max(0, gain / Math.max(1, classOf.length));
 }

@@ -34,7 +34,7 @@ export function useCardDraft(callId: string): CardEditing {
     const read = cardsFrom(draftOf(record), record, { units, bare });
     const worked = standingWork(record).flatMap(({ hinge }) => hinge ?? []);
     try {
-      const { faultsOfCards } = await import('./checkCards');
+      const { faultsOfCards } = await import('../../checks/lateChecks');
       const wrong = { ...faultsOfCards(read.changed, worked), ...read.errors };
       setErrors(wrong);
       if (Object.keys(wrong).length > 0) {

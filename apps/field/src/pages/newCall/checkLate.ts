@@ -5,4 +5,4 @@ import type { NewCallForm } from './newCallForm';
 export const checkLate: Resolver<NewCallForm> = async (form, context, options) => (await checker())(form, context, options);
 
 /** Fetches what checks the form, so that it is there when the call is started. */
-export const checker = async (): Promise<Resolver<NewCallForm>> => (await import('./checkNewCall')).checkNewCall;
+export const checker = async (): Promise<Resolver<NewCallForm>> => (await import('../../checks/lateChecks')).checkNewCall;
