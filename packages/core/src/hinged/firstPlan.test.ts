@@ -1,5 +1,5 @@
 import type { Correction as AnyCorrection } from '../planning/correction';
-import { mayBeginWith } from '../planning/looksBeforeCutting';
+import { mayBeginWith } from '../planning/mayBeginWith';
 import { EXAMPLE_DOOR, readingsOf } from './exampleDoor';
 import { planningOf } from './hingedAnswers';
 import { hingedModel } from './hingedDoors';

@@ -2,17 +2,11 @@ import type { NextBest } from '../inference/nextBest';
 import type { Observations } from '../inference/observed';
 import type { DoorModel } from '../model/doorModel';
 import type { Candidate } from './candidate';
-import type { Correction } from './correction';
 
 /** Work at a place that is as hard to undo as this cuts there: a leaf let in deeper. */
-const CUTS_FROM = 3;
+export const CUTS_FROM = 3;
 /** A look that tells less is not worth waiting for, bits. */
 const TELLS_FROM_BITS = 0.3;
-
-/** What is worth beginning with before everything was weighed: a plan that serves, none of whose work is hard to undo. */
-export const mayBeginWith = ({ outcome, plans }: Correction, { action }: DoorModel): boolean =>
-  (outcome === 'cures' || outcome === 'helps') &&
-  plans.every(({ steps }) => steps.length > 0 && steps.every((step) => action(step.action).irreversibility < CUTS_FROM));
 
 export const cutsAtPlace = ({ found }: Candidate): boolean => found.settings.some(({ action }) => action.irreversibility >= CUTS_FROM);
 

@@ -21,7 +21,8 @@ import { settingsAllowed } from './settingsAllowed';
 import { isHalfChecked } from './soFar';
 import { soleLooks } from './soleLooks';
 import { triesToRepeat } from './triesToRepeat';
-import { cutsAtPlace, looksOwedTo, mayBeginWith, tellingLooks } from './looksBeforeCutting';
+import { cutsAtPlace, looksOwedTo, tellingLooks } from './looksBeforeCutting';
+import { mayBeginWith } from './mayBeginWith';
 import { uncertaintyOf } from './uncertainty';
 import { withReasons } from './sameAgain';
 
