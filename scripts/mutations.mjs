@@ -506,13 +506,10 @@ export const MUTATIONS = [
     'the oldest visit first',
     field('pages/door/visitGaps.ts', 'a.record.call.scheduledFor.localeCompare(b.record.call.scheduledFor)', '0', 'pages/door'),
   ],
-  [
-    'no cut to begin with',
-    core('planning/looksBeforeCutting.ts', 'action(step.action).irreversibility < CUTS_FROM', 'true', 'hinged/firstPlan'),
-  ],
+  ['no cut to begin with', core('planning/mayBeginWith.ts', 'action(step.action).irreversibility < CUTS_FROM', 'true', 'hinged/firstPlan')],
   [
     'nothing doubtful to begin with',
-    core('planning/looksBeforeCutting.ts', "(outcome === 'cures' || outcome === 'helps') &&", '', 'hinged/firstPlan'),
+    core('planning/mayBeginWith.ts', "(outcome === 'cures' || outcome === 'helps') &&", '', 'hinged/firstPlan'),
   ],
   ['a belief of another door', core('inference/believedLately.ts', 'each.model === model && ', '', 'inference/believedLately')],
   ['a belief of other readings', core('inference/believedLately.ts', ' && each.asked === asked', '', 'inference/believedLately')],
