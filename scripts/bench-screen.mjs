@@ -69,10 +69,11 @@ function spread(taken) {
   return `median ${at(0.5)} ms, 95 % ${at(0.95)} ms, slowest ${at(1)} ms`;
 }
 
+const callsOf = async (page, url) => (await (await page.request.get(`${url}/api/call-summaries?limit=200`)).json()).items;
+
 /** A call on which nothing was read yet, on the door of one of the demo. */
 async function freshCall(page, url) {
-  const { items } = await (await page.request.get(`${url}/api/call-summaries?limit=200`)).json();
-  const { call } = items.find(({ door }) => door.title === 'Front door');
+  const { call } = (await callsOf(page, url)).find(({ door }) => door.title === 'Front door');
   const id = uuid();
   const data = { ...call, id, revision: 1, state: 'open', writtenAt: new Date().toISOString(), madeFrom: null };
   const answer = await page.request.put(`${url}/api/calls/${id}`, { data });
@@ -107,9 +108,8 @@ async function printPlans(shown, hinges, factor) {
 
 /** Hangs the door of every call that has gap readings on these hinges; the calls. */
 async function hangOn(page, url, hingeHeightsMm) {
-  const { items } = await (await page.request.get(`${url}/api/call-summaries?limit=200`)).json();
   const hung = [];
-  for (const { call, door } of items) {
+  for (const { call, door } of await callsOf(page, url)) {
     const card = await (await page.request.get(`${url}/api/doors/${door.id}`)).json();
     const record = await (await page.request.get(`${url}/api/calls/${call.id}/record`)).json();
     if (record.readings.length < 6) continue;

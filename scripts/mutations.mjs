@@ -501,7 +501,7 @@ export const MUTATIONS = [
   ],
   ['checks stay under the finger', field('pages/look/leadingChecks.ts', 'if (!shown.every(isAnswered)) return shown;', '', 'pages/look')],
   ['checks that tell nothing', core('inference/nextBest.ts', 'bitsOf(gain) >= TELLS_BITS', 'true', 'inference/nextBest')],
-  ['a rub is drawn as nothing', field('pages/door/visitGaps.ts', "reading?.kind === 'rubs' ? 0 : ", '', 'pages/door')],
+  ['a rub is drawn as nothing', field('record/comparedGaps.ts', "if (reading?.kind === 'rubs') return 0;", '', 'pages/door')],
   [
     'the oldest visit first',
     field('pages/door/visitGaps.ts', 'a.record.call.scheduledFor.localeCompare(b.record.call.scheduledFor)', '0', 'pages/door'),

@@ -57,7 +57,7 @@ export const Press = memo(function Press({
       testID={testID}
       style={({ pressed }) => [
         styles.base,
-        kind !== 'quiet' && styles.key,
+        kind !== 'quiet' && styles.held,
         kind === 'primary' && styles.primary,
         kinds[kind],
         chosen === true && kind !== 'primary' && kinds.chosen,
@@ -109,7 +109,7 @@ const styles = StyleSheet.create({
     gap: SPACE.s,
   },
   // A key from one end of a desk's screen to the other is none.
-  key: { maxWidth: Platform.OS === 'web' ? ('min(100%, 560px)' as '100%') : '100%' },
+  held: { maxWidth: Platform.OS === 'web' ? ('min(100%, 560px)' as '100%') : '100%' },
   primary: { minHeight: 56 },
   pressed: { opacity: 0.7 },
   disabled: { opacity: 0.45 },

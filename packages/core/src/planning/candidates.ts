@@ -46,7 +46,7 @@ export function* candidatesFor(
   allowed: readonly Action[],
   treat: readonly Cause[],
   maySet: (setting: Setting) => boolean = () => true,
-  afterFirst?: (soFar: readonly Candidate[]) => Stepwise<void>,
+  afterFirst?: (soFar: readonly Candidate[]) => void,
 ): Stepwise<Candidate[]> {
   const { drawn, board } = trial;
   const base = spaceFor(belief, trial, allowed, maySet);
@@ -67,7 +67,7 @@ export function* candidatesFor(
       if (n % TRIED_A_PIECE === TRIED_A_PIECE - 1) yield i / ways.length;
     }
     yield (i + 1) / ways.length;
-    if (afterFirst && i + 1 === WAYS_TO_BEGIN_WITH && ways.length > WAYS_TO_BEGIN_WITH) yield* afterFirst(candidates);
+    if (afterFirst && i + 1 === WAYS_TO_BEGIN_WITH && ways.length > WAYS_TO_BEGIN_WITH) afterFirst(candidates);
   }
   return candidates;
 

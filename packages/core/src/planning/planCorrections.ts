@@ -23,7 +23,7 @@ import { soleLooks } from './soleLooks';
 import { triesToRepeat } from './triesToRepeat';
 import { cutsAtPlace, looksOwedTo, tellingLooks } from './looksBeforeCutting';
 import { mayBeginWith } from './mayBeginWith';
-import { uncertaintyOf } from './uncertainty';
+import { notYetCounted, uncertaintyOf, type Uncertainty } from './uncertainty';
 import { withReasons } from './sameAgain';
 
 /**
@@ -84,15 +84,15 @@ function* searched(facts: Facts, tell?: TellPlan): Stepwise<Correction> {
   const weighed = weigh(facts, candidates);
   const somewhatDoubtful = restsOnReadings(askedOf(facts, weighed)) ? yield* facts.somewhatDoubtful() : [];
   const { said, shown } = decided(facts, { candidates, weighed, next, somewhatDoubtful });
-  if (tell) tell({ ...said, plans: yield* planned(facts, shown, []) }, true);
+  tell?.({ ...said, plans: plansWith(facts, shown, notYetCounted) }, true);
   return { ...said, plans: yield* planned(facts, shown, weighed.able) };
 
   /** Of the first ways alone, where no reading is to be doubted first. */
-  function* begun(soFar: readonly Candidate[]): Stepwise<void> {
+  function begun(soFar: readonly Candidate[]): void {
     const soWeighed = weigh(facts, soFar);
     if (restsOnReadings(askedOf(facts, soWeighed))) return;
     const { said, shown } = decided(facts, { candidates: soFar, weighed: soWeighed, next, somewhatDoubtful: [] });
-    const first = { ...said, plans: yield* planned(facts, shown, []) };
+    const first = { ...said, plans: plansWith(facts, shown, notYetCounted) };
     if (mayBeginWith(first, belief.model)) tell?.(first, false);
   }
 }
@@ -187,11 +187,8 @@ function weigh(
 }
 
 /** Candidates as plans, each with what keeps it from being sure. */
-function* planned(
-  { observed, belief, trial, leftAlone, toRead }: Facts,
-  chosen: readonly Aimed[],
-  able: readonly Candidate[],
-): Stepwise<Plan[]> {
+function* planned(facts: Facts, chosen: readonly Aimed[], able: readonly Candidate[]): Stepwise<Plan[]> {
+  const { belief, trial, toRead } = facts;
   const uncertain = yield* uncertaintyOf(
     belief,
     trial,
@@ -199,8 +196,15 @@ function* planned(
     chosen.map(([, each]) => each),
     toRead,
   );
-  return chosen.flatMap(([aim, each], i) => {
-    const uncertainty = uncertain[i];
-    return uncertainty === undefined ? [] : [withReasons(planOf(trial, aim, each, leftAlone.found.gaps, uncertainty), belief, observed)];
-  });
+  return plansWith(facts, chosen, (each, i) => uncertain[i] ?? notYetCounted(each));
+}
+
+function plansWith(
+  { observed, belief, trial, leftAlone }: Facts,
+  chosen: readonly Aimed[],
+  uncertaintyAt: (each: Candidate, i: number) => Uncertainty,
+): Plan[] {
+  return chosen.map(([aim, each], i) =>
+    withReasons(planOf(trial, aim, each, leftAlone.found.gaps, uncertaintyAt(each, i)), belief, observed),
+  );
 }

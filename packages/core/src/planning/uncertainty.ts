@@ -75,6 +75,12 @@ export function* uncertaintyOf(
   return uncertain;
 }
 
+/** Before it is counted nothing is said to raise the chance. */
+export function notYetCounted({ isTrue }: Candidate): Uncertainty {
+  const now = share(isTrue);
+  return { ifKnown: { cause: now, readings: now, hand: now } };
+}
+
 /** By how much the chance rises when a plan is chosen for each class of doors: chosen on one half, counted on the other, both ways. */
 function gainBy(classOf: readonly number[], compared: readonly Candidate[], first: Candidate): number {
   const all = [first, ...compared];

@@ -18,10 +18,8 @@ export function VisitDrawing({ door, visits }: { door: Door; visits: readonly Vi
   const ordered = useMemo(() => inTime(visits), [visits]);
   const picked = ordered.slice(-MOST_PICKED);
   const [chosen, setChosen] = useState<string>();
-  const at = Math.max(
-    ordered.findIndex(({ record }) => record.call.id === chosen),
-    chosen === undefined ? ordered.length - 1 : 0,
-  );
+  const picks = ordered.findIndex(({ record }) => record.call.id === chosen);
+  const at = picks < 0 ? ordered.length - 1 : picks;
   const [before, shown] = [ordered[at - 1], ordered[at]];
   const gaps = useMemo(() => (shown ? comparedGaps(door.make, before?.readings ?? new Map(), shown.readings) : []), [door, before, shown]);
   if (shown === undefined) return null;

@@ -1,5 +1,6 @@
 import type { CallRecord, ReadingEntry } from '@proper-swing/contract';
 import { station, WALKING_ORDER, type EdgeId, type StationId } from '@proper-swing/core';
+import { gaugedMm } from '../../record/comparedGaps';
 import { readingsByStation } from '../../record/observed';
 
 /** What was read on one visit: as left where that was read, else as found. */
@@ -34,9 +35,8 @@ export function gapLines(visits: readonly VisitGaps[], edge: EdgeId): GapLine[] 
   const ordered = inTime(visits);
   return WALKING_ORDER.filter((id) => station(id).edge === edge).flatMap((id) => {
     const points = ordered.flatMap(({ record, readings }) => {
-      const reading = readings.get(id);
-      const mm = reading?.kind === 'rubs' ? 0 : reading?.kind === 'figure' ? reading.mm : null;
-      return mm == null ? [] : [{ at: Date.parse(record.call.scheduledFor), mm }];
+      const mm = gaugedMm(readings.get(id));
+      return mm === undefined ? [] : [{ at: Date.parse(record.call.scheduledFor), mm }];
     });
     return points.length === 0 ? [] : [{ station: id, points }];
   });
