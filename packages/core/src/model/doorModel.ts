@@ -76,6 +76,7 @@ export function modelOf<Card, N extends Names>(kind: DoorKind<Card, N>, card: Ca
 function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
   const figures = kind.figures(card);
   const layout = stateLayout(kind.parameters, kind.walk);
+  const tables: DoorTables = { ...kind, actions: kind.actions.map((each) => asOnCard(each, kind.mmPerUnit?.(each.id, card))) };
   const station = byId(kind.stations, 'station');
   const side = byId(kind.sides, 'side');
   const direction = (moves: Moves, size = layout.size) => {
@@ -95,7 +96,7 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
   const showings = new Map(kind.findings.map((each) => [each.id, showingRows(each, { row: (id) => row(id, layout.size), direction })]));
   const sideRow = keptRows((id, size) => ({ coefficients: direction(side(id).weights, size), offset: 0 }));
   return {
-    tables: kind,
+    tables,
     layout,
     figures,
     profile: kind.profileOf(card),
@@ -109,7 +110,7 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
     station,
     cause: byId(kind.causes, 'cause'),
     finding: byId(kind.findings, 'check'),
-    action: byId(kind.actions, 'action'),
+    action: byId(tables.actions, 'action'),
     side,
     direction,
     row: (id, size = layout.size) => row(id, size),
@@ -121,6 +122,13 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
     forbids: (id) => kind.forbids(id, card),
     leavesOut: (id) => kind.leavesOut(id, card),
   };
+}
+
+/** An action as its unit is on this door. */
+function asOnCard(action: Action, mmPerUnit: number | undefined): Action {
+  const { effect } = action;
+  if (mmPerUnit === undefined || !(effect.kind === 'shift' || effect.kind === 'lower')) return action;
+  return { ...action, effect: { ...effect, mmPerUnit } };
 }
 
 function soundDoor({ sound, spread, unevennessMm }: DoorTables, layout: StateLayout, direction: DoorModel['direction']): Gaussian {

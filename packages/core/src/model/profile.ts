@@ -5,9 +5,15 @@ export interface Limits {
   max: number;
 }
 
+/** Limits of the gap along an edge, mm. */
+export interface EdgeLimits extends Limits {
+  /** So wide a gap lets the slab go: it can be lifted out or comes off, and is not free whatever else. */
+  letsGoFrom?: number;
+}
+
 /** What the gaps of a door are judged by. */
 export interface ToleranceProfile<Edge extends string = string> {
-  edges: Readonly<Record<Edge, Limits>>;
+  edges: Readonly<Record<Edge, EdgeLimits>>;
   /** Largest difference allowed along an edge whose gap must be even, mm. */
   evenWithin: number;
 }

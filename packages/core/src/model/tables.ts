@@ -211,6 +211,8 @@ export interface DoorKind<Card, N extends Names = Names> extends DoorTables<N> {
   goesByTheBook: (card: Card) => boolean;
   /** On a door that is free and even a figure this far beyond the book is let stand, mm. */
   letStandMm: (card: Card) => number;
+  /** What a unit of an action that sets the slab does on this door, mm, where its card says. */
+  mmPerUnit?: (id: N['action'], card: Card) => number | undefined;
   /** What must be said before any advice on this door. */
   warnings: (card: Card) => readonly string[];
 }

@@ -3,10 +3,11 @@ import type { Observations } from '../inference/observed';
 import type { Action } from '../model/action';
 import { saidOf } from './sidesTold';
 
-/** What was found undone and has not been done since, of what is allowed. */
-export function leftUndone({ model, answers, done }: Belief, allowed: readonly Action[]): Action[] {
+/** What was found undone, before work or after it, and has not been done, of what is allowed. */
+export function leftUndone({ model, answers, done }: Belief, observed: Observations, allowed: readonly Action[]): Action[] {
+  const isSaid = saidOf(model, observed);
   return model.tables.atOnce.flatMap(({ finding, answer, action: id }) => {
-    const isFound = answers.some((each) => each.finding === finding && each.answer.id === answer);
+    const isFound = answers.some((each) => each.finding === finding && each.answer.id === answer) || isSaid({ finding, answers: [answer] });
     const isDone = done.some(({ action }) => action === id);
     return isFound && !isDone ? allowed.filter((action) => action.id === id) : [];
   });

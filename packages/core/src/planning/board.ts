@@ -1,11 +1,11 @@
 import type { DoorModel } from '../model/doorModel';
-import type { Limits } from '../model/profile';
+import type { EdgeLimits, Limits } from '../model/profile';
 import { dot, type LinearRow } from '../numbers/gaussian';
 
 /** What a correction is judged by, as plain arrays so that a search can add and compare quickly. */
 export interface GapBoard {
   stations: readonly string[];
-  limits: readonly Limits[];
+  limits: readonly EdgeLimits[];
   /** The edges whose gaps must be even, and the indices of their gaps. */
   evenEdgeIds: readonly string[];
   evenEdges: readonly (readonly number[])[];

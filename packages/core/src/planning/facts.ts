@@ -86,7 +86,7 @@ export function* factsOf(observed: Observations, belief: Belief, { without = [],
   const likely = causesToTreat(belief, isGood).filter((each) => !curesWhatIsInOrder(model, each, inOrder));
   const treat = isGood ? likely : [...likely, ...causesOfSidesOut(belief, trial, likely)];
   const allowed = allowedNow(belief, rulings);
-  const undoneWork = leftUndone(belief, allowed);
+  const undoneWork = leftUndone(belief, observed, allowed);
   const asWell = allowed.filter(({ id }) => model.tables.asWell.includes(id));
   const seenOnce = undoneSeenOnce(belief, observed);
   const isSureOfUndone = undoneWork.length > seenOnce.length;

@@ -17,12 +17,24 @@ describe('what was found undone', () => {
   const own = modelOf({ ...KIND, findings: [woodCheck], atOnce: [{ finding: 'wood', answer: 'crushed', action: 'glue' }] }, hatch);
   const found = (answer: string, done: { action: string; amount: number }[] = []) => {
     const observed = { readings: [], findings: [{ finding: 'wood', answer }], rounds: done.length === 0 ? [] : [{ done, readings: [] }] };
-    return leftUndone(believe(own, observed), own.tables.actions).map(({ id }) => id);
+    return leftUndone(believe(own, observed), observed, own.tables.actions).map(({ id }) => id);
   };
 
   it('is done at once, until it is done, and only where it is allowed', () => {
     expect([found('crushed'), found('sound'), found('crushed', [{ action: 'glue', amount: 1 }])]).toEqual([['glue'], [], []]);
-    expect(leftUndone(believe(own, { readings: [], findings: [{ finding: 'wood', answer: 'crushed' }] }), [])).toEqual([]);
+    const crushed = { readings: [], findings: [{ finding: 'wood', answer: 'crushed' }] };
+    expect(leftUndone(believe(own, crushed), crushed, [])).toEqual([]);
+  });
+
+  it('counts as well when it is only seen after work', () => {
+    const after = (answer: string) => {
+      const rounds = [
+        { done: [{ action: 'packPeg', place: 'rightPeg', amount: 1 }], readings: [], findings: [{ finding: 'wood', answer }] },
+      ];
+      const observed = { readings: [], findings: [{ finding: 'wood', answer: 'sound' }], rounds };
+      return leftUndone(believe(own, observed), observed, own.tables.actions).map(({ id }) => id);
+    };
+    expect([after('crushed'), after('sound')]).toEqual([['glue'], []]);
   });
 });
 

@@ -15,8 +15,9 @@ export function verdictsOn(board: GapBoard, eye: Eye, gaps: Float64Array, within
 }
 
 function isFree(board: GapBoard, { rubsBelowMm }: Eye, gaps: Float64Array, withinMm: number): boolean {
-  return board.limits.every(({ min, max }, i) => {
+  return board.limits.every(({ min, max, letsGoFrom = Infinity }, i) => {
     const figure = gaps[i] ?? 0;
+    if (figure >= letsGoFrom) return false;
     if (i === board.bolt) return figure >= min - withinMm && figure <= max + withinMm;
     return figure >= Math.min(min, rubsBelowMm);
   });

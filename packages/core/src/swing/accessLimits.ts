@@ -1,6 +1,6 @@
 /** A limit of accessibility rules, shown as information: the rules of the place decide. */
 export interface AccessLimit {
-  id: 'openingForce' | 'closerTime' | 'springTime' | 'clearWidth' | 'threshold';
+  id: 'openingForce' | 'slidingForce' | 'closerTime' | 'springTime' | 'clearWidth' | 'threshold';
   title: string;
   /** In the unit given. */
   value: number;
@@ -13,6 +13,13 @@ export const ACCESS_LIMITS: readonly AccessLimit[] = [
   {
     id: 'openingForce',
     title: 'Interior hinged door: most force to open it, but for the latch (5 lbf)',
+    value: 22.2,
+    unit: 'N',
+    source: '2010 ADA Standards §404.2.9',
+  },
+  {
+    id: 'slidingForce',
+    title: 'Interior sliding or folding door: most force to open it (5 lbf)',
     value: 22.2,
     unit: 'N',
     source: '2010 ADA Standards §404.2.9',

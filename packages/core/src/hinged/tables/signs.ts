@@ -1,34 +1,35 @@
+import { sizeSign, taperSign } from '../../model/signEntries';
 import type { Sign as AnySign } from '../../model/tables';
 import type { StationId } from '../geometry/stations';
 import type { TableNames } from '../geometry/tableNames';
 
 type Sign = AnySign<TableNames>;
 
-const taper = (id: string, part: string, from: StationId, to: StationId, above: string, below: string): Sign => ({
-  id,
-  part,
-  combination: { [from]: 1, [to]: -1 },
-  above: `${part} wider ${above}`,
-  below: `${part} wider ${below}`,
-  even: `${part} even from end to end`,
-  compare: 'taper',
-});
-
-const size = (part: string, id: StationId): Sign => ({
-  id,
-  part,
-  combination: { [id]: 1 },
-  above: `${part} wide`,
-  below: `${part} tight`,
-  even: `${part} as it should be`,
-  compare: 'gap',
-});
+const WORDS = ['wide', 'tight'] as const;
 
 /** The comparisons in which evidence is told; they do not enter the arithmetic, which takes every reading as it is. */
 export const SIGNS: readonly Sign[] = [
-  taper('hingeTaper', 'hinge gap', 'hinge.top', 'hinge.bottom', 'at the top than at the bottom', 'at the bottom than at the top'),
-  taper('latchTaper', 'latch gap', 'latch.top', 'latch.bottom', 'at the top than at the bottom', 'at the bottom than at the top'),
-  taper('headTaper', 'head gap', 'head.latch', 'head.hinge', 'at the latch end than at the hinges', 'at the hinges than at the latch end'),
+  taperSign<StationId>(
+    'hingeTaper',
+    'hinge gap',
+    ['hinge.top', 'hinge.bottom'],
+    'at the top than at the bottom',
+    'at the bottom than at the top',
+  ),
+  taperSign<StationId>(
+    'latchTaper',
+    'latch gap',
+    ['latch.top', 'latch.bottom'],
+    'at the top than at the bottom',
+    'at the bottom than at the top',
+  ),
+  taperSign<StationId>(
+    'headTaper',
+    'head gap',
+    ['head.latch', 'head.hinge'],
+    'at the latch end than at the hinges',
+    'at the hinges than at the latch end',
+  ),
   {
     id: 'latchBelly',
     part: 'latch gap',
@@ -38,11 +39,11 @@ export const SIGNS: readonly Sign[] = [
     even: 'latch gap straight',
     compare: 'taper',
   },
-  size('hinge gap at the middle', 'hinge.mid'),
-  size('latch gap at the middle', 'latch.mid'),
-  size('hinge gap at the top', 'hinge.top'),
-  size('latch gap at the top', 'latch.top'),
-  size('head gap at the latch end', 'head.latch'),
+  sizeSign<StationId>('hinge gap at the middle', 'hinge.mid', WORDS),
+  sizeSign<StationId>('latch gap at the middle', 'latch.mid', WORDS),
+  sizeSign<StationId>('hinge gap at the top', 'hinge.top', WORDS),
+  sizeSign<StationId>('latch gap at the top', 'latch.top', WORDS),
+  sizeSign<StationId>('head gap at the latch end', 'head.latch', WORDS),
   {
     id: 'hingePlumb',
     part: 'hinge leg',
