@@ -1,27 +1,27 @@
-// npm run docs:causes: writes the tables of causes, checks and actions into docs/causes.md, from the tables the engine uses.
+// npm run docs:causes: writes the tables of causes, checks and actions into docs/causes.md and docs/sliding-causes.md, from the tables the engine uses.
 import { writeFileSync } from 'node:fs';
-import {
-  action,
-  ACTIONS,
-  answerChances,
-  CAUSES,
-  FINDINGS,
-  PROFILE_IDS,
-  school,
-  SCHOOL_IDS,
-  station,
-  toleranceProfile,
-} from '../packages/core/src/index';
+import { action, PROFILE_IDS, school, SCHOOL_IDS, toleranceProfile } from '../packages/core/src/index';
+import { HINGED } from '../packages/core/src/hinged/hingedDoors';
+import { ACTIONS } from '../packages/core/src/hinged/tables/actions';
+import { answerChances, type Finding } from '../packages/core/src/model/finding';
+import type { DoorTables } from '../packages/core/src/model/tables';
+import { PANEL_KINDS } from '../packages/core/src/sliding/card/panel';
+import { PROFILES } from '../packages/core/src/sliding/card/profiles';
+import { SLIDING } from '../packages/core/src/sliding/slidingDoors';
+import { ACTIONS as SLIDING_ACTIONS } from '../packages/core/src/sliding/tables/actions';
 
 const row = (cells: readonly (string | number)[]) => `| ${cells.join(' | ')} |`;
 const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]) =>
   [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
 
+/** Any kind of door, its names as plain text. */
+type AnyTables = Pick<DoorTables, 'causes' | 'findings' | 'actions' | 'stations'>;
+
 /** From which figures the answers of a check follow, whatever the cause. */
-function followsWords({ answers, follows }: (typeof FINDINGS)[number]): string[] {
+function followsWords({ stations }: AnyTables, { answers, follows }: Finding): string[] {
   if (follows === undefined) return [];
   const figure = (at: (typeof follows.shows)[number]['at']) =>
-    typeof at === 'string' ? station(at).title : Object.keys(at).join(' less ');
+    typeof at === 'string' ? (stations.find(({ id }) => id === at)?.title ?? at) : Object.keys(at).join(' less ');
   const shows = follows.shows.map(({ answer, at, border, softMm }) => {
     const side = 'above' in border ? `above ${border.above}` : `below ${border.below}`;
     return `*${answers.find(({ id }) => id === answer)?.label ?? answer}* from ${figure(at)} ${side} (± ${softMm}) mm`;
@@ -33,13 +33,10 @@ function followsWords({ answers, follows }: (typeof FINDINGS)[number]): string[]
   ];
 }
 
-const chapters = [
-  '# Causes, checks, actions, limits and schools',
-  'Written from the tables in `packages/core/src/hinged` by `npm run docs:causes`. Correct a figure there. Where no source is named it is common practice, set by judgement.',
-  '## Causes',
+const causesOf = ({ causes, actions }: AnyTables) =>
   table(
     ['cause', 'what has happened', 'how often', 'usual size, mm', 'cured by'],
-    CAUSES.map(({ title, says, prior, forms, cures }) => [
+    causes.map(({ title, says, prior, forms, cures }) => [
       title,
       says,
       prior,
@@ -50,23 +47,41 @@ const chapters = [
             : axes.map(({ measure, mean, sd }) => `${measure}: ${typeof mean === 'number' ? mean : 'all of it'} ± ${sd}`).join(' and '),
         )
         .join('; or '),
-      cures.map((id) => ACTIONS.find((a) => a.id === id)?.title ?? id).join('; '),
+      cures.map((id) => actions.find((a) => a.id === id)?.title ?? id).join('; '),
     ]),
-  ),
-  '## Checks: chance of each answer under each cause',
-  ...FINDINGS.map((each) =>
+  );
+
+const checksOf = (tables: AnyTables) =>
+  tables.findings.map((each) =>
     [
       `### ${each.question}`,
       '',
       each.howTo,
-      ...followsWords(each),
+      ...followsWords(tables, each),
       '',
       table(
         ['cause', ...each.answers.map(({ label }) => label)],
-        CAUSES.map(({ id: causeId, title }) => [title, ...answerChances(each, causeId)]),
+        tables.causes.map(({ id: causeId, title }) => [title, ...answerChances(each, causeId)]),
       ),
     ].join('\n'),
-  ),
+  );
+
+const opening = (folder: string) =>
+  `Written from the tables in \`packages/core/src/${folder}\` by \`npm run docs:causes\`. Correct a figure there. Where no source is named it is common practice, set by judgement.`;
+
+const write = (name: string, chapters: readonly string[]) =>
+  writeFileSync(new URL(`../docs/${name}`, import.meta.url), `${chapters.join('\n\n')}\n`);
+
+const hinged = HINGED as unknown as AnyTables;
+const sliding = SLIDING as unknown as AnyTables;
+
+write('causes.md', [
+  '# Causes, checks, actions, limits and schools',
+  opening('hinged'),
+  '## Causes',
+  causesOf(hinged),
+  '## Checks: chance of each answer under each cause',
+  ...checksOf(hinged),
   '## Actions',
   table(
     ['action', 'minutes', 'undone', 'holds two years', 'not allowed', 'stop if'],
@@ -101,6 +116,34 @@ const chapters = [
       ]),
     ),
   ),
-];
+]);
 
-writeFileSync(new URL('../docs/causes.md', import.meta.url), `${chapters.join('\n\n')}\n`);
+const kindsOf = ({ onlyFor = PANEL_KINDS }: { onlyFor?: readonly string[] }) => onlyFor.join(', ');
+
+write('sliding-causes.md', [
+  '# Sliding doors: causes, checks, actions and limits',
+  opening('sliding'),
+  '## Causes',
+  causesOf(sliding),
+  '## Checks: chance of each answer under each cause',
+  ...checksOf(sliding),
+  '## Actions',
+  table(
+    ['action', 'panels', 'minutes', 'undone', 'holds two years', 'stop if'],
+    SLIDING_ACTIONS.map((each) => [each.title, kindsOf(each), each.minutes.first, `${each.irreversibility} of 5`, each.holds, each.stopIf]),
+  ),
+  '## Limits, mm',
+  table(
+    ['panel', 'under it', 'room above', 'lets go from', 'closing gap even within'],
+    PANEL_KINDS.map((kind) => {
+      const { edges, evenWithin } = PROFILES[kind];
+      return [
+        kind,
+        `${edges.foot.min}–${edges.foot.max}`,
+        `${edges.head.min}–${edges.head.max}`,
+        edges.head.letsGoFrom ?? 'nothing',
+        evenWithin,
+      ];
+    }),
+  ),
+]);

@@ -1,6 +1,5 @@
 // What pages and server share by name and shape. Nothing here checks anything: checks are in ./schemas, ./engine and ./sheets.
 export type { FieldError } from './validate';
-export type { DiagnoseRequest, PlanRequest } from './engine/hingedRequests';
 export { PATHS } from './paths';
 export {
   API,

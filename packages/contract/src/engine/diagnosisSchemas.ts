@@ -1,6 +1,6 @@
-import { CAUSE_IDS } from '@proper-swing/core';
 import { array, boolean, number, object, string } from 'yup';
-import { mm, probability, stationId } from './hingedShapes';
+import type { KindNames } from './kindNames';
+import { mm, probability } from './shapes';
 
 const evidence = object({
   kind: string().oneOf(['reading', 'rub', 'finding']).required(),
@@ -13,23 +13,24 @@ const evidence = object({
 }).noUnknown();
 
 /** Readings that stand against all the others. */
-export const doubtfulReadings = array(
-  object({
-    station: stationId,
-    readMm: mm('What was read').required(),
-    expectedMm: mm('What the other readings say').required(),
-    sdMm: mm('Standard deviation of that').required(),
-  })
-    .noUnknown()
-    .required(),
-)
-  .required()
-  .meta({ description: 'Readings to take again, worst first' });
+export const doubtfulReadings = (stations: readonly string[]) =>
+  array(
+    object({
+      station: string().oneOf(stations).required().meta({ description: 'Station' }),
+      readMm: mm('What was read').required(),
+      expectedMm: mm('What the other readings say').required(),
+      sdMm: mm('Standard deviation of that').required(),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .meta({ description: 'Readings to take again, worst first' });
 
-const estimateShape = {
+const estimateShape = (stations: readonly string[]) => ({
   expected: array(
     object({
-      station: stationId,
+      station: string().oneOf(stations).required().meta({ description: 'Station' }),
       meanMm: mm('Expected figure; below nought a gap rubs').required(),
       sdMm: mm('Standard deviation').required(),
     })
@@ -38,52 +39,54 @@ const estimateShape = {
   )
     .required()
     .meta({ description: 'Every station, read or not' }),
-  doubtful: doubtfulReadings,
-};
+  doubtful: doubtfulReadings(stations),
+});
 
-export const estimateResult = object({
-  causes: array(
-    object({
-      id: string().oneOf(CAUSE_IDS).required(),
-      title: string().required(),
-      probability: probability('Chance that it is at work, alone or with another'),
-    })
-      .noUnknown()
-      .required(),
-  )
-    .required()
-    .meta({ description: 'Likeliest first' }),
-  ...estimateShape,
-}).noUnknown();
+export const estimateResult = ({ stations, causes }: Pick<KindNames, 'stations' | 'causes'>) =>
+  object({
+    causes: array(
+      object({
+        id: string().oneOf(causes).required(),
+        title: string().required(),
+        probability: probability('Chance that it is at work, alone or with another'),
+      })
+        .noUnknown()
+        .required(),
+    )
+      .required()
+      .meta({ description: 'Likeliest first' }),
+    ...estimateShape(stations),
+  }).noUnknown();
 
-export const diagnoseResult = object({
-  causes: array(
-    object({
-      id: string().oneOf(CAUSE_IDS).required(),
-      title: string().required(),
-      says: string().required().meta({ description: 'What has happened to the door' }),
-      probability: probability('Chance that it is at work, alone or with another'),
-      for: array(evidence.required()).required().meta({ description: 'Evidence for, weightiest first' }),
-      against: array(evidence.required()).required().meta({ description: 'Evidence against, weightiest first' }),
-      advice: string().meta({ description: 'What to do where hinges cannot cure it' }),
-    })
-      .noUnknown()
-      .required(),
-  )
-    .required()
-    .meta({ description: 'Likeliest first' }),
-  suppositions: array(
-    object({
-      causes: array(string().oneOf(CAUSE_IDS).required()).required().meta({ description: 'One cause by itself or two together' }),
-      probability: probability('Chance of just these'),
-    })
-      .noUnknown()
-      .required(),
-  )
-    .required()
-    .meta({ description: 'Likeliest first; the unlikeliest are left out' }),
-  ...estimateShape,
-}).noUnknown();
+export const diagnoseResult = ({ stations, causes }: Pick<KindNames, 'stations' | 'causes'>) =>
+  object({
+    causes: array(
+      object({
+        id: string().oneOf(causes).required(),
+        title: string().required(),
+        says: string().required().meta({ description: 'What has happened to the door' }),
+        probability: probability('Chance that it is at work, alone or with another'),
+        for: array(evidence.required()).required().meta({ description: 'Evidence for, weightiest first' }),
+        against: array(evidence.required()).required().meta({ description: 'Evidence against, weightiest first' }),
+        advice: string().meta({ description: 'What to do where hinges cannot cure it' }),
+      })
+        .noUnknown()
+        .required(),
+    )
+      .required()
+      .meta({ description: 'Likeliest first' }),
+    suppositions: array(
+      object({
+        causes: array(string().oneOf(causes).required()).required().meta({ description: 'One cause by itself or two together' }),
+        probability: probability('Chance of just these'),
+      })
+        .noUnknown()
+        .required(),
+    )
+      .required()
+      .meta({ description: 'Likeliest first; the unlikeliest are left out' }),
+    ...estimateShape(stations),
+  }).noUnknown();
 
 export const nextResult = object({
   enough: boolean().required().meta({ description: 'More readings would not change the plan' }),

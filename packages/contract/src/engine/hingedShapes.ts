@@ -1,39 +1,35 @@
 import {
+  ACTION_IDS,
+  CAUSE_IDS,
   EDGES,
+  FINDING_IDS,
   HINGE_KINDS,
   HINGE_NAMES,
   PROFILE_IDS,
+  readingFaults,
   SLAB_KINDS,
   STATION_IDS,
   type OwnLimits,
   type SchoolChoices,
 } from '@proper-swing/core';
 import { hingeHeights, slabHeight, slabWidth } from '@proper-swing/core/hinged/card/slab';
-import { array, boolean, number, object, string, type Schema } from 'yup';
-import { fieldSchema, finite } from '../fields/schema';
+import { boolean, object, string, type Schema } from 'yup';
+import { fieldSchema } from '../fields/schema';
 import { OWN_LIMITS, SCHOOLS } from '../record/doorKinds/hinged';
 
-/** A length, mm. */
-export const mm = (description: string) => number().meta({ description: `${description}, mm` });
-
-export const probability = (description: string) =>
-  number()
-    .required()
-    .min(0)
-    .max(1)
-    .meta({ description: `${description}, 0 to 1` });
-
-export const stationId = string().oneOf(STATION_IDS).required().meta({ description: 'Station' });
-
-export const hingeName = string().oneOf(HINGE_NAMES);
-
-/** Timber off at the two ends of an edge. */
-export const planedEnds = {
-  fromMm: mm('Timber off at the head or hinge end').required().test(finite).min(0).max(500),
-  toMm: mm('Timber off at the other end').required().test(finite).min(0).max(500),
-};
-
-export const planedShape = object(planedEnds).noUnknown().default(undefined).optional();
+export const HINGED_WORDS = {
+  stations: STATION_IDS,
+  causes: CAUSE_IDS,
+  findings: FINDING_IDS,
+  actions: ACTION_IDS,
+  edges: EDGES,
+  places: HINGE_NAMES,
+  placeKey: 'hinge',
+  placeWord: 'hinge',
+  plusIs: 'toward the latch',
+  aloneKey: 'hingesAlone',
+  readingFaults,
+} as const;
 
 const doorShape = {
   slabWidthMm: fieldSchema(slabWidth) as Schema<number>,
@@ -55,17 +51,3 @@ export const hingedDoorSchema = object(doorShape)
     'door.hingeHeightsMm must lie inside the slab',
     ({ hingeHeightsMm, slabHeightMm = 0 }) => !Array.isArray(hingeHeightsMm) || hingeHeightsMm.every((height) => height < slabHeightMm),
   );
-
-/** What a setting leaves: edges that taper too far, hinges off their line. */
-export const leftOver = {
-  uneven: array(
-    object({ edge: string().oneOf(EDGES).required(), mm: mm('How much more the edge tapers than allowed').required() })
-      .noUnknown()
-      .required(),
-  ).required(),
-  misfit: array(
-    object({ hinge: hingeName.required(), mm: mm('How far the hinge is off the line of the others').required() })
-      .noUnknown()
-      .required(),
-  ).required(),
-};

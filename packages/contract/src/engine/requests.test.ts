@@ -1,7 +1,8 @@
 import { ENGINE, runEngine } from '.';
 import { toJsonSchema, type JsonSchema } from '../jsonSchema';
 import { check } from '../validate';
-import { observedFrom } from './register';
+import type { Observed } from '@proper-swing/core';
+import { withoutAbsent } from '../fields/withoutAbsent';
 
 const faultsOf = (request: Parameters<typeof check>[0], input: unknown) => {
   const checked = check(request, input);
@@ -97,7 +98,7 @@ describe.each(ENGINE.map(({ name, ...rest }) => ({ name, ...rest })))('the reque
 
 describe('what is asked of the engine', () => {
   const { example } = ENGINE.find(({ name }) => name === 'hinged.plan') ?? {};
-  const asked = example as Parameters<typeof observedFrom>[0];
+  const asked = example as Observed;
   const rounds = [
     {
       done: [{ action: 'planeLatch' as const, hinge: 'top' as const, amount: 2, planed: { fromMm: 2, toMm: 1 } }],
@@ -111,7 +112,7 @@ describe('what is asked of the engine', () => {
 
   it('loses nothing on the way: readings with their instruments, rubs, checks, work and what was read after it', () => {
     const unreachable = ['plumb.across' as const];
-    const observed = observedFrom({ ...asked, unreachable, rounds });
+    const observed = withoutAbsent({ ...asked, unreachable, rounds });
     expect(observed.door).toEqual(asked.door);
     expect(observed.readings).toEqual(asked.readings);
     expect(observed.findings).toEqual(asked.findings);

@@ -1,8 +1,10 @@
-import { EDGES, STATION_IDS } from '@proper-swing/core';
+import { EDGES, HINGE_NAMES, STATION_IDS } from '@proper-swing/core';
 import { LARGEST_MM } from '@proper-swing/core/hinged/card/slab';
 import { array, object, string, type InferType } from 'yup';
 import { finite } from '../fields/schema';
-import { hingedDoorSchema, hingeName, leftOver, mm, planedEnds, stationId } from './hingedShapes';
+import { HINGED_WORDS, hingedDoorSchema } from './hingedShapes';
+import { leftOver } from './leftOver';
+import { mm, planedEnds } from './shapes';
 
 export const whatIfRequest = object({
   door: hingedDoorSchema.required(),
@@ -19,7 +21,7 @@ export const whatIfRequest = object({
     .meta({ description: 'Gaps as they are' }),
   hinges: array(
     object({
-      hinge: hingeName.required(),
+      hinge: string().oneOf(HINGE_NAMES).required(),
       mm: mm('How far the slab is moved at this hinge, + toward the latch').required().test(finite).min(-50).max(50),
     })
       .noUnknown()
@@ -46,7 +48,7 @@ export type WhatIfRequest = InferType<typeof whatIfRequest>;
 export const whatIfResult = object({
   gaps: array(
     object({
-      station: stationId,
+      station: string().oneOf(STATION_IDS).required().meta({ description: 'Station' }),
       beforeMm: mm('Gap now').required(),
       afterMm: mm('Gap with the setting').required(),
       verdict: string().oneOf(['rub', 'tight', 'right', 'wide']).required(),
@@ -54,5 +56,5 @@ export const whatIfResult = object({
       .noUnknown()
       .required(),
   ).required(),
-  ...leftOver,
+  ...leftOver(HINGED_WORDS),
 }).noUnknown();

@@ -1,3 +1,4 @@
+import { withoutAbsent } from './withoutAbsent';
 import { check } from '../validate';
 import {
   choice,
@@ -109,5 +110,11 @@ describe('a field by its description', () => {
 
   it('is described for people and for other programs', () => {
     expect(fieldSchema(lengthMm('Width of the slab', 1, 2)).describe()).toMatchObject({ meta: { description: 'Width of the slab, mm' } });
+  });
+});
+
+describe('what may be left out', () => {
+  it('may as well be sent as null, and is not there, however deep', () => {
+    expect(withoutAbsent({ a: undefined, b: null, c: [{ d: undefined, e: 0 }], f: { g: null } })).toStrictEqual({ c: [{ e: 0 }], f: {} });
   });
 });

@@ -19,6 +19,23 @@ export {
   type ContinuousHinge,
   type FittingSheet,
 } from './continuous/fittingSheet';
+export { findTicks, TICK_VERDICTS, type HeardTicks, type TickFinding, type TickVerdict } from './ticks/findTicks';
+export { EFFORT_ENDS, effortRange, judgeEffort, type Effort, type EffortStep, type EffortRange, type PulledPanel } from './effort/effort';
+export { setRollers, type PanelToSet, type RollerTurns } from './turns/rollerTurns';
+export { THREADS, THREAD_IDS } from './turns/threads';
+export { fitPocket, POCKET_CLEARANCE_MM, type PocketOpening, type PocketSheet } from './pocket/pocket';
+export { matchRoller, type RankedRoller, type RollerMatch } from './rollers/matchRoller';
+export { DEMO_CATALOGUE } from './rollers/demoCatalogue';
+export {
+  GROOVES,
+  ROLLER_MEASURES,
+  TOLERANCES_MM,
+  type CatalogueRoller,
+  type Groove,
+  type MeasuredRoller,
+  type RollerMeasure,
+} from './rollers/roller';
+export { fitBifold, type BifoldOpening, type BifoldSheet } from './bifold/bifold';
 export { checkGo } from './multipoint/checkGo';
 export { nextTurns, type CamTurn, type NextTurns, type SessionPhase } from './multipoint/nextTurns';
 export type { ScrewTurn } from './multipoint/travel';

@@ -11,6 +11,12 @@ export const SHEET_NAMES = [
   'hinge.load',
   'hinge.size',
   'hinge.continuous',
+  'sliding.turns',
+  'sliding.effort',
+  'sliding.ticks',
+  'sliding.rollers',
+  'sliding.pocket',
+  'sliding.bifold',
 ] as const;
 
 export type SheetName = (typeof SHEET_NAMES)[number];

@@ -1,14 +1,20 @@
+import { bifoldSheet } from './bifold/sheet';
 import { continuousSheet } from './continuous/sheet';
 import { driftSheet } from './drift/sheet';
 import { edgeSheet } from './edge/sheet';
+import { effortSheet } from './effort/sheet';
 import { floorSheet } from './floor/sheet';
 import { loadSheet } from './load/sheet';
 import { checkGoSheet, nextTurnsSheet } from './multipoint/sheet';
 import type { SheetName } from './names';
 import { pairSheet } from './pair/sheet';
+import { pocketSheet } from './pocket/sheet';
+import { rollersSheet } from './rollers/sheet';
 import type { Sheet } from './sheet';
 import { sizeSheet } from './size/sheet';
 import { strikeSheet } from './strike/sheet';
+import { ticksSheet } from './ticks/sheet';
+import { turnsSheet } from './turns/sheet';
 import { twistSheet } from './twist/sheet';
 
 /** Every calculation under its own name: one that is forgotten, or stands under another's, does not compile. */
@@ -24,4 +30,10 @@ export const SHEETS: { readonly [Name in SheetName]: Sheet<Name> } = {
   'hinge.load': loadSheet,
   'hinge.size': sizeSheet,
   'hinge.continuous': continuousSheet,
+  'sliding.turns': turnsSheet,
+  'sliding.effort': effortSheet,
+  'sliding.ticks': ticksSheet,
+  'sliding.rollers': rollersSheet,
+  'sliding.pocket': pocketSheet,
+  'sliding.bifold': bifoldSheet,
 };

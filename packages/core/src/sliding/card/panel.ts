@@ -1,0 +1,42 @@
+import { DomainError } from '../../errors';
+
+/** Kinds of sliding door, by how the panel runs. */
+export const PANEL_KINDS = ['glass', 'screen', 'pocket', 'bypass'] as const;
+export type PanelKind = (typeof PANEL_KINDS)[number];
+
+/** Panels that roll on a track below; the others hang from one above. */
+export const ROLLING: readonly PanelKind[] = ['glass', 'screen'];
+export const HUNG: readonly PanelKind[] = ['pocket', 'bypass'];
+
+export const FRAMES = ['aluminium', 'vinyl', 'timber'] as const;
+export type FrameMaterial = (typeof FRAMES)[number];
+
+/** A sliding panel and its opening as the engine sees them; lengths in millimetres. */
+export interface SlidingDoor {
+  kind: PanelKind;
+  panelWidthMm: number;
+  panelHeightMm: number;
+  frame: FrameMaterial;
+  /** What a full turn of a roller or hanger screw lifts, where someone has measured it. */
+  mmPerTurn?: number | null | undefined;
+  /** How deep the head channel is from its lip to its ceiling; panels on rollers only. */
+  channelMm?: number | null | undefined;
+}
+
+/** Roller and hanger screws by kind of panel: mm a turn when nobody has measured it (common practice, no source). */
+export const USUAL_MM_PER_TURN: Readonly<Record<PanelKind, number>> = { glass: 1.5, screen: 1.25, pocket: 1.25, bypass: 1.25 };
+
+/** Depth of a head channel when nobody has measured it (common practice, no source). */
+export const USUAL_CHANNEL_MM = 20;
+
+export const rolls = ({ kind }: Pick<SlidingDoor, 'kind'>): boolean => ROLLING.includes(kind);
+
+/** Half a turn of a roller or hanger screw, mm: the least that is worth turning. */
+export const mmPerHalfTurn = ({ kind, mmPerTurn }: Pick<SlidingDoor, 'kind' | 'mmPerTurn'>): number =>
+  (mmPerTurn ?? USUAL_MM_PER_TURN[kind]) / 2;
+
+/** @throws DomainError `door.panel` when the panel is wider than sliding panels are high, so that the figures are likely swapped */
+export function checkPanel({ panelWidthMm, panelHeightMm }: Pick<SlidingDoor, 'panelWidthMm' | 'panelHeightMm'>): void {
+  if (panelWidthMm > panelHeightMm * 1.5)
+    throw new DomainError('door.panel', 'door.panelWidthMm', 'A panel is no more than one and a half times as wide as it is high.');
+}

@@ -1,0 +1,28 @@
+export const ACTION_IDS = [
+  'cleanTrack',
+  'reseat',
+  'fitClip',
+  'fileBurr',
+  'refitStrip',
+  'refitGuide',
+  'setTopWheels',
+  'turnScrew',
+  'turnHanger',
+  'moveKeep',
+  'lubricateWheels',
+  'straightenTrack',
+  'resetHanger',
+  'replaceHangers',
+  'replaceRollers',
+  'squarePanel',
+  'coverTrack',
+  'shortenFixing',
+  'easeTrim',
+  'liftHead',
+  'levelTrack',
+  'squareFrame',
+  'straightenSlab',
+  'trimSlab',
+] as const;
+
+export type ActionId = (typeof ACTION_IDS)[number];

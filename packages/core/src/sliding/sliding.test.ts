@@ -1,0 +1,188 @@
+import { DomainError } from '../errors';
+import { WALK } from './geometry/stations';
+import { panel, readingsOf } from './panel.fixture';
+import type { Observed } from './observed';
+import { diagnose, planCorrections, whatNext } from './slidingAnswers';
+
+const seen = (observed: Partial<Observed> & Pick<Observed, 'door'>): Observed => ({ readings: [], findings: [], ...observed });
+const first = (observed: Observed) => diagnose(observed).causes[0]?.id;
+const stepsOf = (observed: Observed) =>
+  planCorrections(observed).plans[0]?.steps.map(({ action, place, amount }) => [action, place, amount]);
+
+const glass = panel('glass');
+const allAbout = (moved: Readonly<Record<string, number>>, door = glass) => readingsOf(door, moved, WALK);
+
+describe('a sliding panel', () => {
+  it('whose closing end has come down by 3 mm is raised there by four half turns of 0.75 mm', () => {
+    const observed = seen({ door: glass, readings: allAbout({ leadRise: -3 }), findings: [{ finding: 'screws', answer: 'move' }] });
+    expect(first(observed)).toBe('leadLow');
+    expect(stepsOf(observed)).toEqual([['turnScrew', 'lead', 4]]);
+  });
+
+  it('is turned by what its own screws do, where that is known', () => {
+    const door = { ...glass, mmPerTurn: 3 };
+    const observed = seen({ door, readings: allAbout({ leadRise: -3 }, door), findings: [{ finding: 'screws', answer: 'move' }] });
+    expect(stepsOf(observed)).toEqual([['turnScrew', 'lead', 2]]);
+  });
+
+  it('whose screw turns and does nothing gets rollers, not turns', () => {
+    const observed = seen({ door: glass, readings: allAbout({ leadRise: -4 }), findings: [{ finding: 'screws', answer: 'nothing' }] });
+    expect(first(observed)).toBe('screwDead');
+    expect(planCorrections(observed)).toMatchObject({ outcome: 'look again', lookAgain: ['screws'] });
+    const twice = { ...observed, findings: [{ finding: 'screws', answer: 'nothing', again: true }] } as const;
+    expect(stepsOf(twice)?.[0]).toEqual(['replaceRollers', undefined, 1]);
+  });
+
+  it('that is off its track is set back on it before anything is measured', () => {
+    const correction = planCorrections(seen({ door: glass, findings: [{ finding: 'seat', answer: 'off' }] }));
+    expect(correction.outcome).toBe('at once');
+    expect(correction.plans[0]?.steps[0]?.action).toBe('reseat');
+  });
+
+  it('with all in order is left alone', () => {
+    const findings = [
+      { finding: 'pull', answer: 'free' },
+      { finding: 'tick', answer: 'none' },
+      { finding: 'track', answer: 'clean' },
+      { finding: 'wheels', answer: 'spin' },
+    ] as const;
+    expect(planCorrections(seen({ door: glass, readings: allAbout({}), findings }))).toMatchObject({ outcome: 'true' });
+  });
+
+  it('a dry wheel is freed before a new one is bought, and a seized one is bought', () => {
+    const felt = (answer: string) =>
+      seen({
+        door: glass,
+        readings: allAbout({}),
+        findings: [
+          { finding: 'pull', answer: 'stiff', again: true },
+          { finding: 'where', answer: 'along' },
+          { finding: 'track', answer: 'clean' },
+          { finding: 'wheels', answer, again: true },
+        ],
+      });
+    expect(stepsOf(felt('stiff'))?.[0]?.[0]).toBe('lubricateWheels');
+    expect(stepsOf(felt('seized'))?.[0]?.[0]).toBe('replaceRollers');
+  });
+
+  it('a burr tells itself from a flat wheel by where it ticks', () => {
+    const ticks = (answer: string) =>
+      first(
+        seen({
+          door: glass,
+          readings: allAbout({}),
+          findings: [
+            { finding: 'complaint', answer: 'ticks' },
+            { finding: 'tick', answer },
+          ],
+        }),
+      );
+    expect([ticks('place'), ticks('even')]).toEqual(['trackBurr', 'wheelFlat']);
+  });
+
+  it('a screen that can be lifted off its track is not free, however well it runs', () => {
+    const screen = panel('screen');
+    const runs = [
+      { finding: 'pull', answer: 'free' },
+      { finding: 'tick', answer: 'none' },
+    ] as const;
+    const loose = planCorrections(seen({ door: screen, readings: allAbout({ headRoom: 4.5 }, screen), findings: runs }));
+    expect(loose.plans[0]?.steps.map(({ action }) => action)).toContain('setTopWheels');
+    expect(loose.outcome).toBe('cures');
+    const held = planCorrections(seen({ door: screen, readings: allAbout({}, screen), findings: runs }));
+    expect(held.outcome).toBe('true');
+  });
+
+  it('a hung slab whose nut has backed off gets its clip, which holds it', () => {
+    const door = panel('pocket');
+    const observed = seen({ door, readings: allAbout({ trailRise: -6 }, door), findings: [{ finding: 'clip', answer: 'missing' }] });
+    expect(first(observed)).toBe('nutBacked');
+    expect(stepsOf(observed)?.[0]?.[0]).toBe('fitClip');
+  });
+
+  it('a bypass panel that swings gets its guide', () => {
+    const door = panel('bypass');
+    const findings = [
+      { finding: 'complaint', answer: 'swings' },
+      { finding: 'guide', answer: 'lost', again: true },
+    ] as const;
+    const observed = seen({ door, readings: allAbout({}, door), findings });
+    expect(first(observed)).toBe('guideLost');
+    expect(stepsOf(observed)?.map(([action]) => action)).toContain('refitGuide');
+  });
+
+  it('asks first for what tells most: with a stiff panel, the wheels', () => {
+    const observed = seen({
+      door: glass,
+      findings: [
+        { finding: 'complaint', answer: 'stiff' },
+        { finding: 'where', answer: 'along' },
+        { finding: 'track', answer: 'clean' },
+      ],
+    });
+    const { choices } = whatNext(observed);
+    expect(choices.map(({ id }) => id)).toContain('wheels');
+  });
+
+  it('chances are of its own kind alone and add up to at least one', () => {
+    const { causes } = diagnose(seen({ door: panel('pocket'), findings: [{ finding: 'pull', answer: 'stiff' }] }));
+    expect(causes.map(({ id }) => id)).not.toContain('rollersWorn');
+    expect(causes.reduce((sum, { probability }) => sum + probability, 0)).toBeGreaterThanOrEqual(1 - 1e-9);
+  });
+
+  it('refuses a panel that lies down', () => {
+    expect(() => diagnose(seen({ door: { ...glass, panelWidthMm: 3400 } }))).toThrow(DomainError);
+  });
+});
+
+describe('a panel that was worked on', () => {
+  const worked = (findings: Observed['findings']) =>
+    seen({
+      door: glass,
+      readings: allAbout({ leadRise: -3 }),
+      findings: [{ finding: 'screws', answer: 'move' }],
+      rounds: [
+        { done: [{ action: 'turnScrew', place: 'lead', amount: 4 }], readings: allAbout({}).slice(0, 6) },
+        { done: [], readings: readingsOf(glass), findings },
+      ],
+    });
+
+  it('is done when it was gauged all round and stands on its track', () => {
+    expect(
+      planCorrections(
+        worked([
+          { finding: 'seat', answer: 'on' },
+          { finding: 'pull', answer: 'free' },
+        ]),
+      ).outcome,
+    ).toBe('done');
+  });
+
+  it('is never called done while a wheel is seen off its track: it is set back', () => {
+    const correction = planCorrections(
+      worked([
+        { finding: 'seat', answer: 'off' },
+        { finding: 'pull', answer: 'free' },
+      ]),
+    );
+    expect(correction.outcome).not.toBe('done');
+    expect(correction.plans[0]?.steps.map(({ action }) => action)).toContain('reseat');
+  });
+
+  it('nor while it still pulls hard', () => {
+    expect(planCorrections(worked([{ finding: 'pull', answer: 'stuck' }])).outcome).not.toBe('done');
+  });
+
+  it('nor while a hanger’s clip is seen missing', () => {
+    const door = panel('pocket');
+    const after = (answer: string): Observed => ({
+      ...seen({ door, readings: allAbout({ leadRise: -3 }, door) }),
+      rounds: [
+        { done: [{ action: 'turnHanger', place: 'lead', amount: 5 }], readings: allAbout({}, door).slice(0, 6) },
+        { done: [], readings: readingsOf(door), findings: [{ finding: 'clip', answer }] },
+      ],
+    });
+    expect(planCorrections(after('home')).outcome).toBe('done');
+    expect(planCorrections(after('missing')).outcome).not.toBe('done');
+  });
+});

@@ -1,0 +1,100 @@
+import { modelOf, type DoorModel } from '../model/doorModel';
+import { PASSES_MM } from '../model/profile';
+import type { DoorKind } from '../model/tables';
+import { checkPanel, mmPerHalfTurn, type SlidingDoor } from './card/panel';
+import { EDGES, PROFILES } from './card/profiles';
+import { cardFigures } from './geometry/cardFigures';
+import { PARAMETERS } from './geometry/parameters';
+import { rollerLine } from './geometry/rollerLine';
+import { STATIONS, WALK } from './geometry/stations';
+import { ACTIONS, isActionFor } from './tables/actions';
+import { CAUSES, hasCause } from './tables/causes';
+import { CAUTIONS } from './tables/cautions';
+import { FINDINGS, findingsFor } from './tables/findings';
+import { HEALTHY_SPREAD, SOUND_DOOR, UNEVENNESS_MM } from './tables/healthy';
+import { RECHECKS } from './tables/rechecks';
+import { SIGNS } from './tables/signs';
+import type { SlidingNames } from './tables/slidingNames';
+
+/** A hook finds its keep within so much, mm (common practice, no source). */
+const HOOK_ROOM_MM = 3;
+
+/** Sliding doors, on rollers or hung: all that inference and planning know of them. */
+export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
+  name: 'sliding',
+  parameters: PARAMETERS,
+  stations: STATIONS,
+  walk: WALK,
+  usualSpan: 'panelHeightMm',
+  sound: SOUND_DOOR,
+  spread: HEALTHY_SPREAD,
+  unevennessMm: UNEVENNESS_MM,
+  edges: EDGES.map((id) => ({ id, isEven: id === 'jamb' })),
+  sides: [],
+  trust: {
+    mistaken: 0.06,
+    tails: [
+      { share: 0.7, spread: 1 },
+      { share: 0.3, spread: 2.2 },
+    ],
+    pairedSpread: 1.4,
+  },
+  eye: { rubsBelowMm: 0.4, seesMm: 2, outOfKeepingMm: 2 },
+  signs: SIGNS,
+  meeting: {
+    station: 'lock.low',
+    parameter: 'keep',
+    limits: { min: -HOOK_ROOM_MM, target: 0, max: HOOK_ROOM_MM },
+    toldBy: [{ finding: 'complaint', answers: ['lock'] }],
+  },
+  causes: CAUSES,
+  soundCause: 'nothingWrong',
+  findings: FINDINGS,
+  actions: ACTIONS,
+  holdingWork: ['reseat', 'fitClip', 'resetHanger', 'replaceRollers', 'replaceHangers'],
+  lowered: { leadRise: -1, trailRise: -1 },
+  misfit: { allowedMm: 1, saidFromMm: 1 },
+  rechecks: RECHECKS,
+  atOnce: [
+    { finding: 'seat', answer: 'off', action: 'reseat' },
+    { finding: 'track', answer: 'dirty', action: 'cleanTrack' },
+  ],
+  atOnceUnmeasured: [
+    { said: { finding: 'clip', answers: ['missing', 'wrong'] }, actions: ['fitClip'] },
+    { said: { finding: 'hangers', answers: ['slipped'] }, actions: ['resetHanger'] },
+  ],
+  lookFirst: [],
+  deniesFree: [
+    { finding: 'pull', answers: ['stiff', 'stuck'] },
+    // What is not held where it runs comes off, however well it runs today.
+    { finding: 'seat', answers: ['off'] },
+    { finding: 'clip', answers: ['missing', 'wrong'] },
+    { finding: 'hangers', answers: ['slipped'] },
+  ],
+  asWell: [],
+  opposite: [['foot', 'head']],
+  cautions: CAUTIONS,
+  phrases: {
+    fallsShort: 'The rollers and what can be mended on site do not make this door run and meet. Look at frame and track, or measure again.',
+  },
+  figures: cardFigures,
+  profileOf: ({ kind }) => PROFILES[kind],
+  places: (door) => {
+    checkPanel(door);
+    return ['lead', 'trail'];
+  },
+  placeLine: (_, size) => rollerLine(size),
+  hasCause: (id, { kind }) => hasCause(id, kind),
+  hasFinding: (id, { kind }) => findingsFor(kind).some((each) => each.id === id),
+  forbids: (id, { kind }) => (isActionFor(id, kind) ? undefined : { why: 'This kind of panel has no such part.', isObvious: true }),
+  leavesOut: () => undefined,
+  goesByTheBook: () => false,
+  letStandMm: (door) => Math.max(PASSES_MM, mmPerHalfTurn(door)),
+  mmPerUnit: (id, door) => (id === 'turnScrew' || id === 'turnHanger' ? mmPerHalfTurn(door) : undefined),
+  warnings: ({ kind }) => (kind === 'glass' ? [CAUTIONS.glass] : []),
+};
+
+/** @throws DomainError when the card makes no sense */
+export function slidingModel(door: SlidingDoor): DoorModel {
+  return modelOf(SLIDING, door);
+}

@@ -1,0 +1,31 @@
+import type { PanelKind } from '../card/panel';
+import type { FindingEntry } from './findingEntry';
+import { TRACK_FINDINGS, WHEEL_FINDINGS } from './partFindings';
+import { SLIDE_FINDINGS } from './slideFindings';
+
+export interface Finding extends FindingEntry {
+  id: FindingId;
+}
+
+/** The checks in working order. Answers may be left out: "not looked" tells nothing. */
+const FINDING_TABLE = { ...SLIDE_FINDINGS, ...TRACK_FINDINGS, ...WHEEL_FINDINGS };
+
+export type FindingId = keyof typeof FINDING_TABLE;
+
+export const FINDING_IDS = Object.keys(FINDING_TABLE) as FindingId[];
+
+const FINDING_BY_ID = Object.fromEntries(FINDING_IDS.map((id) => [id, { id, ...FINDING_TABLE[id] }])) as unknown as Record<
+  FindingId,
+  Finding
+>;
+
+export function finding(id: FindingId): Finding {
+  return FINDING_BY_ID[id];
+}
+
+export const FINDINGS: readonly Finding[] = FINDING_IDS.map(finding);
+
+/** The checks that can be made on a kind of panel. */
+export function findingsFor(kind: PanelKind): readonly Finding[] {
+  return FINDINGS.filter(({ onlyFor }) => onlyFor?.includes(kind) !== false);
+}

@@ -1,0 +1,32 @@
+import type { RecheckRow } from '../../model/tables';
+import type { SlidingNames } from './slidingNames';
+
+/** What to read after work. The first row that fits holds. Common practice, no source. */
+export const RECHECKS: readonly RecheckRow<SlidingNames>[] = [
+  { effects: ['shift'], place: 'lead', stations: ['foot.lead', 'jamb.top', 'jamb.foot'], ifReadBefore: ['lift.lead', 'lock.low'] },
+  { effects: ['shift'], stations: ['foot.trail', 'jamb.top', 'jamb.foot'], ifReadBefore: ['lift.trail'] },
+  {
+    effects: ['cure'],
+    actions: [
+      'cleanTrack',
+      'fileBurr',
+      'lubricateWheels',
+      'refitStrip',
+      'refitGuide',
+      'shortenFixing',
+      'easeTrim',
+      'straightenSlab',
+      'straightenTrack',
+    ],
+    stations: [],
+  },
+  { effects: ['cure'], actions: ['setTopWheels', 'liftHead'], stations: ['lift.lead', 'lift.trail'] },
+  { effects: ['cure'], actions: ['squareFrame', 'squarePanel'], stations: ['jamb.top', 'jamb.mid', 'jamb.foot'] },
+  { effects: ['cure'], actions: ['trimSlab'], stations: ['foot.lead', 'foot.mid', 'foot.trail'] },
+  {
+    effects: ['cure'],
+    stations: ['foot.lead', 'foot.trail', 'jamb.top', 'jamb.foot', 'lift.lead', 'lift.trail'],
+    ifReadBefore: ['lock.low'],
+  },
+  { effects: ['strike'], stations: ['lock.low'] },
+];
