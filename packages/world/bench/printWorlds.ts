@@ -2,16 +2,16 @@ import { TABLES_OWN, type Bin } from '../src';
 import type { WorldFigures } from './worldFigures';
 
 /** A line of the table: what it tells, how it is written, and what is asked of the worlds not tuned to. */
-interface Line {
+export interface Line {
   says: string;
   rate: string;
   as: 'percent' | 'figure' | 'count' | 'ms';
   asked?: { mean: number; worst: number; least?: boolean };
 }
 
-const LEAST = { least: true };
+export const LEAST = { least: true };
 
-const LINES: readonly Line[] = [
+export const HINGED_LINES: readonly Line[] = [
   { says: 'everything read: right cause first', rate: 'everything.first', as: 'percent', asked: { mean: 0.88, worst: 0.82, ...LEAST } },
   { says: '  within three', rate: 'everything.three', as: 'percent', asked: { mean: 0.97, worst: 0.94, ...LEAST } },
   { says: '  first, what it doubts read again', rate: 'twice.first', as: 'percent' },
@@ -85,10 +85,10 @@ const NAME_WIDTH = 44;
 const WIDTH = 10;
 
 /** A table of lines by worlds: each world, the mean and the worst of the worlds not tuned to, and what is asked. */
-export function printWorlds(worlds: readonly WorldFigures[]): string {
+export function printWorlds(worlds: readonly WorldFigures[], lines: readonly Line[]): string {
   const untuned = worlds.filter(({ name }) => name !== TABLES_OWN.name);
   const heads = [...worlds.map(({ name }) => (name === TABLES_OWN.name ? 'own' : name)), 'mean', 'worst', 'limit', 'asked'];
-  const rows = LINES.map(({ says, rate, as, asked }) => {
+  const rows = lines.map(({ says, rate, as, asked }) => {
     const write = (value: number | undefined) => (value === undefined || !isKnown(value) ? '–' : WRITTEN[as](value));
     const values = untuned.map(({ rates }) => rates[rate] ?? NaN).filter(isKnown);
     const mean = values.reduce((sum, value) => sum + value, 0) / values.length;

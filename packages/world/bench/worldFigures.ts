@@ -18,17 +18,17 @@ export interface WorldFigures {
   byCause: readonly { cause: string; cases: number; first: number; three: number; doors: number; cyclesEven: number; atFirst: number }[];
 }
 
-const share = (part: number, whole: number) => (whole === 0 ? NaN : part / whole);
-const first = ({ first: hits, cases }: Ranked) => share(hits, cases);
-const three = ({ three: hits, cases }: Ranked) => share(hits, cases);
+export const share = (part: number, whole: number) => (whole === 0 ? NaN : part / whole);
+export const first = ({ first: hits, cases }: Ranked) => share(hits, cases);
+export const three = ({ three: hits, cases }: Ranked) => share(hits, cases);
 const right = (said: FirstSaid) => share(said.right, said.count);
-const cycles = (count: CycleCount) => share(count.cycles, count.doors);
+export const cycles = (count: Pick<CycleCount, 'cycles' | 'doors'>) => share(count.cycles, count.doors);
 const atFirst = (count: CycleCount) => share(count.atFirst, count.doors);
 const sorted = (list: readonly number[]) => [...list].sort((a, b) => a - b);
-const middle = (list: readonly number[]) => sorted(list)[Math.floor(list.length / 2)] ?? NaN;
-const most = (list: readonly number[]) => sorted(list).at(-1) ?? NaN;
+export const middle = (list: readonly number[]) => sorted(list)[Math.floor(list.length / 2)] ?? NaN;
+export const most = (list: readonly number[]) => sorted(list).at(-1) ?? NaN;
 
-function diagnosisRates(found: DiagnosisStudy): Record<string, number> {
+export function diagnosisRates(found: DiagnosisStudy): Record<string, number> {
   return {
     'everything.first': first(found.everything),
     'everything.three': three(found.everything),
@@ -50,6 +50,13 @@ function diagnosisRates(found: DiagnosisStudy): Record<string, number> {
     'gaps.rms': found.gapsRms,
   };
 }
+
+/** Chances stated and how often it was so, by what was read. */
+export const calibrationOf = ({ everything, gapsAndComplaint, sixChosen }: DiagnosisStudy): WorldFigures['calibration'] => ({
+  'everything read': everything.calibration,
+  'gaps and complaint': gapsAndComplaint.calibration,
+  'six chosen': sixChosen.calibration,
+});
 
 export function figuresOf(name: string, found: DiagnosisStudy, corrected: CorrectionStudy, limit?: DiagnosisStudy): WorldFigures {
   const { ours, ladder, oracle, settings, slips, sound } = corrected;
@@ -89,11 +96,7 @@ export function figuresOf(name: string, found: DiagnosisStudy, corrected: Correc
       'plan.ms': middle(corrected.millisPlan),
       'plan.slowest.ms': most(corrected.millisPlan),
     },
-    calibration: {
-      'everything read': found.everything.calibration,
-      'gaps and complaint': found.gapsAndComplaint.calibration,
-      'six chosen': found.sixChosen.calibration,
-    },
+    calibration: calibrationOf(found),
     byCause: [...found.byCause].map(([cause, ranked]) => {
       const row = corrected.byCause.get(cause);
       return {

@@ -11,3 +11,13 @@ export interface FaultDraw extends RandomStream {
 export function faultDraw(random: RandomStream, times = 1): FaultDraw {
   return { uniform: () => random.uniform(), normal: () => random.normal(), mm: (from, to) => times * between(random, from, to) };
 }
+
+/** One of a few answers, each as often as its weight says. */
+export function drawOne({ uniform }: RandomStream, weights: Readonly<Record<string, number>>): string {
+  let at = uniform() * Object.values(weights).reduce((sum, each) => sum + each, 0);
+  for (const [answer, weight] of Object.entries(weights)) {
+    at -= weight;
+    if (at < 0) return answer;
+  }
+  return Object.keys(weights)[0] ?? '';
+}

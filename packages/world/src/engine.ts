@@ -1,20 +1,14 @@
-import { findingsFor, type CauseId, type FindingId, type HingedDoor, type Observed, seededRandom } from '@proper-swing/core';
-import { believe } from '@proper-swing/core/hinged/hingedAnswers';
+import { findingsFor, type CauseId, type FindingId, type HingedDoor, seededRandom } from '@proper-swing/core';
 import { HINGED } from '@proper-swing/core/hinged/hingedDoors';
-import { observationsOf } from '@proper-swing/core/hinged/observed';
-import type { Belief } from '@proper-swing/core/inference/belief';
 import * as inference from '@proper-swing/core/inference/believe';
 import { modelOf } from '@proper-swing/core/model/doorModel';
-import { befall, makeSoundDoor } from './makeDoor';
-import { answerCheck } from './technician';
-import { FAULT_IDS, type WorldTraits } from './worldTraits';
 import { WORLD_FAULTS } from './faults';
-
-/** What weighs the observations of a door. */
-export type Engine = (observed: Observed) => Belief;
-
-/** The engine with its own tables. */
-export const AS_SHIPPED: Engine = (observed) => believe(observed);
+import { befall } from './befall';
+import { makeSoundDoor } from './makeDoor';
+import type { Engine } from './studyDiagnosis';
+import { answerCheck } from './technician';
+import type { TrueDoor } from './trueDoor';
+import { FAULT_IDS, type WorldTraits } from './worldTraits';
 
 /** Doors of each cause whose answers are counted. */
 const COUNTED = 150;
@@ -25,7 +19,7 @@ const COUNTED = 150;
  *
  * @param soundShare share of doors with nothing wrong
  */
-export function ownTables(world: WorldTraits, soundShare: number): Engine {
+export function ownTables(world: WorldTraits, soundShare: number): Engine<TrueDoor> {
   const counts = countAnswers(world);
   const oftenOf = (id: CauseId) => (id === 'nothingWrong' ? 0 : WORLD_FAULTS[id].often * world.often[id]);
   const all = FAULT_IDS.reduce((sum, id) => sum + oftenOf(id), 0);
@@ -53,7 +47,7 @@ export function ownTables(world: WorldTraits, soundShare: number): Engine {
       return columns === undefined ? finding : { ...finding, chances: columns };
     }),
   };
-  return (observed) => inference.believe(modelOf(kind, observed.door), observationsOf(observed));
+  return ({ card }, seen) => inference.believe(modelOf(kind, card), seen);
 }
 
 type Columns = { otherwise: number[] } & Partial<Record<CauseId, number[]>>;
@@ -67,7 +61,7 @@ function countAnswers(world: WorldTraits): Map<FindingId, Columns> {
       const door = makeSoundDoor(random, world);
       if (id !== 'nothingWrong') {
         if (WORLD_FAULTS[id].onlyFor?.(door) === false) continue;
-        befall(door, id, random);
+        befall(WORLD_FAULTS, door, id, random);
       }
       for (const { id: finding, answers } of findingsFor(door.card satisfies HingedDoor)) {
         const columns = counts.get(finding) ?? { otherwise: answers.map(() => 0.5) };

@@ -1,16 +1,10 @@
 import type { ActionId, RandomStream } from '@proper-swing/core';
-import { between, type FaultDraw, sign } from './draws';
+import type { FaultOf } from './befall';
+import { between, sign } from './draws';
 import { trueFigure, type TrueDoor, type TrueHinge, type Work } from './trueDoor';
 import type { FaultId } from './worldTraits';
 
-interface WorldFault {
-  /** How often it comes, relative. */
-  often: number;
-  place: string;
-  onlyFor?: (door: TrueDoor) => boolean;
-  befall: (door: TrueDoor, draw: FaultDraw) => void;
-  /** Other ways in which it shows itself in some worlds. */
-  otherwise?: readonly ((door: TrueDoor, draw: FaultDraw) => void)[];
+interface WorldFault extends FaultOf<TrueDoor> {
   /** Work that mends this fault and no other, with the errors of a careful hand. */
   mendedBy?: Readonly<Partial<Record<ActionId, Work>>>;
 }

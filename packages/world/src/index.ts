@@ -1,5 +1,7 @@
 export { copyDoor, GAP_STATIONS, poseOf, trueFigure, trueGap, type TrueDoor } from './trueDoor';
-export { makeScenario, makeSoundDoor, type Scenario, type WorldOptions } from './makeDoor';
+export { type WorldOptions } from './doorWorld';
+export { hingedWorld } from './hingedWorld';
+export { makeScenario, makeSoundDoor, type Scenario } from './makeDoor';
 export { answerCheck, takeReading } from './technician';
 export { carryOut } from './work';
 export { holds, isDoorTrue, VERDICTS, type Verdict } from './verdict';

@@ -1,8 +1,10 @@
 import { type CauseId, type HingedDoor, profileOf, type RandomStream } from '@proper-swing/core';
-import { between, faultDraw } from './draws';
+import type { WorldOptions } from './doorWorld';
+import { drawFaults } from './befall';
+import { between } from './draws';
 import { WORLD_FAULTS } from './faults';
 import { GAP_STATIONS, NO_AILS, poseOf, type TrueDoor } from './trueDoor';
-import { type FaultId, FAULT_IDS, TABLES_OWN, type WorldTraits } from './worldTraits';
+import { TABLES_OWN, type WorldTraits } from './worldTraits';
 
 /** Kinds of door that the world hangs, with how often. Sizes of the trade; common practice, no source. */
 const KINDS: readonly { share: number; card: Omit<HingedDoor, 'slabWidthMm' | 'slabHeightMm' | 'hingeHeightsMm'>; hinges: 2 | 3 | 4 }[] = [
@@ -92,46 +94,9 @@ export interface Scenario {
   causes: CauseId[];
 }
 
-export interface WorldOptions {
-  /** Share of doors with two faults. */
-  twoFaults: number;
-  /** Share of doors with none. */
-  sound: number;
-}
-
 /** One door with what has befallen it. */
-export function makeScenario(random: RandomStream, { twoFaults, sound }: WorldOptions, world: WorldTraits = TABLES_OWN): Scenario {
+export function makeScenario(random: RandomStream, options: WorldOptions, world: WorldTraits = TABLES_OWN): Scenario {
   const door = makeSoundDoor(random, world);
-  const draw = random.uniform();
-  if (draw < sound) return { door, causes: ['nothingWrong'] };
-  const first = drawFault(door, random, []);
-  const second = draw < sound + twoFaults ? drawFault(door, random, [WORLD_FAULTS[first].place]) : undefined;
-  const causes = second === undefined ? [first] : [first, second];
-  for (const id of causes) befall(door, id, random);
-  return { door, causes };
-}
-
-/** A fault comes to a door, as large and in such a shape as faults of its kind are in its world. */
-export function befall(door: TrueDoor, id: FaultId, random: RandomStream): void {
-  const { world } = door;
-  const [least, most] = world.size[id];
-  const draw = faultDraw(random, least === most ? least : between(random, least, most));
-  const { befall: usually, otherwise = [] } = WORLD_FAULTS[id];
-  const takesOther = otherwise.length > 0 && world.otherShapes > 0 && random.uniform() < world.otherShapes;
-  const other = takesOther ? otherwise[Math.floor(random.uniform() * otherwise.length)] : undefined;
-  (other ?? usually)(door, draw);
-}
-
-function drawFault(door: TrueDoor, random: RandomStream, taken: readonly string[]): FaultId {
-  const oftenOf = (id: FaultId) => WORLD_FAULTS[id].often * door.world.often[id];
-  const able = FAULT_IDS.filter((id) => {
-    const { onlyFor, place } = WORLD_FAULTS[id];
-    return (onlyFor?.(door) ?? true) && !taken.includes(place);
-  });
-  let at = random.uniform() * able.reduce((sum, id) => sum + oftenOf(id), 0);
-  for (const id of able) {
-    at -= oftenOf(id);
-    if (at < 0) return id;
-  }
-  return able[able.length - 1] ?? 'looseTopScrews';
+  const faults = drawFaults(WORLD_FAULTS, door, options, random);
+  return { door, causes: faults.length === 0 ? ['nothingWrong'] : faults };
 }

@@ -16,7 +16,7 @@ export interface CorrectionStudy {
   oracle: WayCount;
   /** Sags, latch drops and adjustable hinges with one fault. */
   settings: WayCount;
-  byCause: ReadonlyMap<CauseId, WayCount>;
+  byCause: ReadonlyMap<string, WayCount>;
   /** Sound doors, those of them that got any work, and those on which more was done than turn a screw found loose. */
   sound: { doors: number; worked: number; changed: number };
   /** Readings that the tool had taken again, of so many doors. */
@@ -69,7 +69,7 @@ export function studyCorrection(
     ladder: counter(),
     oracle: counter(),
     settings: counter(),
-    byCause: new Map<CauseId, ReturnType<typeof counter>>(),
+    byCause: new Map<string, ReturnType<typeof counter>>(),
     sound: { doors: 0, worked: 0, changed: 0 },
     readAgain: { readings: 0, doors: 0 },
     hingesWouldDo: 0,

@@ -1,24 +1,11 @@
-import {
-  type CauseId,
-  type FindingId,
-  findingsFor,
-  type Observed,
-  type RandomStream,
-  type Reading,
-  seededRandom,
-  STATION_IDS,
-  type StationId,
-  WALKING_ORDER,
-} from '@proper-swing/core';
-import { nextBest } from '@proper-swing/core/hinged/hingedAnswers';
-import { observationsOf } from '@proper-swing/core/hinged/observed';
+import { seededRandom, type RandomStream } from '@proper-swing/core';
+import type { Belief } from '@proper-swing/core/inference/belief';
+import { believe } from '@proper-swing/core/inference/believe';
 import { doubtfulReadings } from '@proper-swing/core/inference/doubtful';
-import { causeChances, expectAt } from '@proper-swing/core/inference/expectation';
-import { AS_SHIPPED, type Engine } from './engine';
-import { makeScenario, type Scenario } from './makeDoor';
-import { answerCheck, takeReading } from './technician';
-import { GAP_STATIONS, poseOf, trueGap } from './trueDoor';
-import { TABLES_OWN, type WorldTraits } from './worldTraits';
+import { causeChances } from '@proper-swing/core/inference/expectation';
+import { nextBest } from '@proper-swing/core/inference/nextBest';
+import type { Observations, Reading } from '@proper-swing/core/inference/observed';
+import type { Befallen, DoorWorld } from './doorWorld';
 
 /** How often the true cause stood first and within the first three; of two faults, whether one was named first. */
 export interface Ranked {
@@ -50,7 +37,10 @@ export interface DiagnosisStudy {
   gapsAndComplaint: Ranked;
   sixChosen: Ranked;
   sixInOrder: Ranked;
-  byCause: ReadonlyMap<CauseId, Ranked>;
+  byCause: ReadonlyMap<string, Ranked>;
+  bySort: ReadonlyMap<string, Ranked>;
+  /** Doors with two faults, and those of them with both among the first three, everything read. */
+  pairs: { doors: number; bothInThree: number };
   /** Root mean square error with everything read, mm: rotation over the width, all gaps round the door. */
   rotationRms: number;
   gapsRms: number;
@@ -70,24 +60,22 @@ const LONGEST = 24;
 /** Share of doors with nothing wrong. */
 export const SOUND_SHARE = 0.06;
 
-/** The order of a walk that asks first, then gauges round the door, then levels and looks. */
-const IN_ORDER: readonly (StationId | FindingId)[] = [...WALKING_ORDER, ...STATION_IDS.filter((id) => !WALKING_ORDER.includes(id))];
-
-const isStation = (id: StationId | FindingId): id is StationId => (STATION_IDS as readonly string[]).includes(id);
+/** What weighs the observations of a door. */
+export type Engine<Door> = (door: Door, seen: Observations) => Belief;
 
 /** Everything a technician could find out about one door; the same answer each time the same thing is looked at. */
-function inquiry({ door, causes }: Scenario, random: RandomStream) {
-  const readings = new Map<StationId, Reading>(STATION_IDS.map((id) => [id, takeReading(door, id, random)]));
-  const findings = findingsFor(door.card).map(({ id }) => answerCheck(door, causes, id, random));
-  const twice = new Map(STATION_IDS.map((id) => [id, { ...takeReading(door, id, random), again: true as const }]));
+function inquiry<Door, F extends string>(world: DoorWorld<Door, F>, befallen: Befallen<Door>, random: RandomStream) {
+  const { door } = befallen;
+  const readings = new Map<string, Reading>(world.stations.map((id) => [id, world.read(door, id, random)]));
+  const findings = world.checks(door).map((id) => world.answer(befallen, id, random));
+  const twice = new Map<string, Reading>(world.stations.map((id) => [id, { ...world.read(door, id, random), again: true as const }]));
   return {
     /** What was looked at, some of it read again: then the second reading counts. */
-    seen: (ids: readonly (StationId | FindingId)[], again: ReadonlySet<StationId> = new Set()): Observed => ({
-      door: door.card,
-      readings: ids.flatMap((id) => (isStation(id) ? ((again.has(id) ? twice : readings).get(id) ?? []) : [])),
+    seen: (ids: readonly string[], again: ReadonlySet<string> = new Set()): Observations => ({
+      readings: ids.flatMap((id) => (again.has(id) ? twice : readings).get(id) ?? []),
       findings: findings.filter(({ finding }) => ids.includes(finding)),
     }),
-    all: [...STATION_IDS, ...findings.map(({ finding }) => finding)] as (StationId | FindingId)[],
+    all: [...world.stations, ...findings.map(({ finding }) => finding)],
   };
 }
 
@@ -103,26 +91,32 @@ export function calibrationError({ calibration, cases }: Ranked): number {
   return calibration.reduce((sum, { stated, right }) => sum + Math.abs(stated - right), 0) / Math.max(1, cases);
 }
 
-export interface DiagnosisOptions {
-  world?: WorldTraits;
-  engine?: Engine;
+export interface DiagnosisOptions<Door> {
+  /** The engine with its own tables unless said. */
+  engine?: Engine<Door>;
   /** Milliseconds, for the timings. */
   clock?: () => number;
 }
 
 /** Diagnoses doors of a made-up world and counts how often the tool was right. */
-export function studyDiagnosis(
+export function studyDiagnosis<Door, F extends string>(
+  world: DoorWorld<Door, F>,
   seed: number,
   cases: number,
-  { world = TABLES_OWN, engine = AS_SHIPPED, clock = () => 0 }: DiagnosisOptions = {},
+  { engine = (door, seen) => believe(world.model(door), seen), clock = () => 0 }: DiagnosisOptions<Door> = {},
 ): DiagnosisStudy {
+  const { twoFaults } = world.traits;
+  // Asks first, then gauges round the door, then levels.
+  const inOrder = [...world.walk, ...world.stations.filter((id) => !world.walk.includes(id))];
   const study = {
     everything: ranked(),
     doubtedTwice: ranked(),
     gapsAndComplaint: ranked(),
     sixChosen: ranked(),
     sixInOrder: ranked(),
-    byCause: new Map<CauseId, Ranked>(),
+    byCause: new Map<string, Ranked>(),
+    bySort: new Map<string, Ranked>(),
+    pairs: { doors: 0, bothInThree: 0 },
     untilSure: [] as number[],
     first90: { count: 0, right: 0 },
     firstEnough: { count: 0, right: 0 },
@@ -133,10 +127,12 @@ export function studyDiagnosis(
 
   for (let n = 0; n < cases; n += 1) {
     const random = seededRandom(seed * 1_000_003 + n);
-    const scenario = makeScenario(random, { twoFaults: world.twoFaults, sound: SOUND_SHARE }, world);
-    const { seen, all } = inquiry(scenario, random);
-    const isTrueCause = (id: string | undefined) => id !== undefined && (scenario.causes as readonly string[]).includes(id);
-    const rank = (ids: readonly (StationId | FindingId)[]) => causeChances(engine(seen(ids)));
+    const befallen = world.make(random, { twoFaults, sound: SOUND_SHARE });
+    const { door, causes } = befallen;
+    const { seen, all } = inquiry(world, befallen, random);
+    const isTrueCause = (id: string | undefined) => id !== undefined && causes.includes(id);
+    const weigh = (observations: Observations) => engine(door, observations);
+    const rank = (ids: readonly string[]) => causeChances(weigh(seen(ids)));
     const count = (into: Ranked, order: readonly { id: string; probability: number }[]) => {
       const [top] = order;
       into.cases += 1;
@@ -150,53 +146,55 @@ export function studyDiagnosis(
     };
 
     const begun = clock();
-    const belief = engine(seen(all));
+    const belief = weigh(seen(all));
     study.millisDiagnose.push(clock() - begun);
     const order = causeChances(belief);
     count(study.everything, order);
-    const again = new Set(doubtfulReadings(observationsOf(seen(all)), belief).map(({ station }) => station as StationId));
-    count(study.doubtedTwice, again.size === 0 ? order : causeChances(engine(seen(all, again))));
-    const [own, second] = scenario.causes;
-    if (own !== undefined && second === undefined) {
-      const row = study.byCause.get(own) ?? ranked();
+    const again = new Set(doubtfulReadings(seen(all), belief).map(({ station }) => station));
+    count(study.doubtedTwice, again.size === 0 ? order : causeChances(weigh(seen(all, again))));
+    const countAmong = (among: Map<string, Ranked>, id: string) => {
+      const row = among.get(id) ?? ranked();
       count(row, order);
-      study.byCause.set(own, row);
+      among.set(id, row);
+    };
+    countAmong(study.bySort, world.sortOf(door));
+    const [own, second] = causes;
+    if (own !== undefined && second === undefined) countAmong(study.byCause, own);
+    else {
+      study.pairs.doors += 1;
+      const first = order.slice(0, 3).map(({ id }) => id);
+      if (causes.every((id) => first.includes(id))) study.pairs.bothInThree += 1;
     }
-    count(study.gapsAndComplaint, rank(['complaint', ...WALKING_ORDER]));
-    count(study.sixInOrder, rank(['complaint', ...IN_ORDER.slice(0, SIX)]));
-    follow({ seen, engine, clock, isTrueCause }, study, (each) => count(study.sixChosen, each));
+    count(study.gapsAndComplaint, rank(['complaint', ...world.walk]));
+    count(study.sixInOrder, rank(['complaint', ...inOrder.slice(0, SIX)]));
+    follow({ seen, weigh, clock, isTrueCause }, study, (each) => count(study.sixChosen, each));
 
-    const pose = poseOf(scenario.door);
-    const drop = scenario.door.card.slabWidthMm * Math.sin(pose.angle);
-    const dropAt = belief.model.layout.parameterAt('drop');
-    const turned = belief.held.reduce((sum, { posterior, probability }) => sum + probability * (posterior.mean[dropAt] ?? 0), 0);
-    errors.rotation += (turned - drop) ** 2;
-    for (const id of GAP_STATIONS) {
-      errors.gaps += (expectAt(belief, id).mean - trueGap(scenario.door, id, pose)) ** 2;
-      errors.gapCount += 1;
-    }
+    const { turnMm, gapsMm } = world.errors(door, belief);
+    errors.rotation += turnMm ** 2;
+    errors.gaps += gapsMm.reduce((sum, each) => sum + each ** 2, 0);
+    errors.gapCount += gapsMm.length;
   }
   return { ...study, rotationRms: Math.sqrt(errors.rotation / cases), gapsRms: Math.sqrt(errors.gaps / errors.gapCount) };
 }
 
 interface Followed {
-  seen: (ids: readonly (StationId | FindingId)[], again?: ReadonlySet<StationId>) => Observed;
-  engine: Engine;
+  seen: (ids: readonly string[], again?: ReadonlySet<string>) => Observations;
+  weigh: (seen: Observations) => Belief;
   clock: () => number;
   isTrueCause: (id: string | undefined) => boolean;
 }
 
 /** Follows what the tool asks for next, until six are read, a cause has stood at 90 % and "enough" has been said. */
 function follow(
-  { seen, engine, clock, isTrueCause }: Followed,
+  { seen, weigh, clock, isTrueCause }: Followed,
   study: Pick<DiagnosisStudy, 'untilSure' | 'millisNext' | 'first90' | 'firstEnough'>,
   atSix: (order: readonly { id: string; probability: number }[]) => void,
 ): void {
-  const taken: (StationId | FindingId)[] = ['complaint'];
-  const again = new Set<StationId>();
+  const taken = ['complaint'];
+  const again = new Set<string>();
   let sureAt: number | undefined;
   let saidEnough = false;
-  let belief = engine(seen(taken));
+  let belief = weigh(seen(taken));
   for (let k = 1; k <= LONGEST && (k <= SIX || sureAt === undefined || !saidEnough); k += 1) {
     const observed = seen(taken, again);
     const begun = clock();
@@ -208,9 +206,9 @@ function follow(
     }
     const [choice] = choices;
     if (choice === undefined) break;
-    if (choice.again) again.add(choice.id as StationId);
+    if (choice.again) again.add(choice.id);
     else taken.push(choice.id);
-    belief = engine(seen(taken, again));
+    belief = weigh(seen(taken, again));
     const order = causeChances(belief);
     const [top] = order;
     if (k === SIX) atSix(order);

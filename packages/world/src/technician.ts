@@ -1,23 +1,21 @@
 import type { AnsweredFinding, CauseId, FindingId, RandomStream, Reading, StationId } from '@proper-swing/core';
+import { drawOne } from './draws';
+import { readOff, type Tool } from './readOff';
 import { TABLES_OWN } from './worldTraits';
 import { boltLow, GAP_STATIONS, leanHalfOpen, poseOf, trueFigure, trueGap, type TrueDoor } from './trueDoor';
 
-interface Tool {
-  sd: (door: TrueDoor) => number;
-  /** Read off to this step, mm. */
-  step: number;
-}
+type ToolAt = Omit<Tool, 'sd'> & { sd: (door: TrueDoor) => number };
 
 /** The world's instruments: their error and how finely they are read (common practice, no source). */
-const GAUGE: Tool = { sd: () => 0.15, step: 0.1 };
-const RULE: Tool = { sd: () => 0.4, step: 0.5 };
-const TAPE: Tool = { sd: () => 0.8, step: 1 };
+const GAUGE: ToolAt = { sd: () => 0.15, step: 0.1 };
+const RULE: ToolAt = { sd: () => 0.4, step: 0.5 };
+const TAPE: ToolAt = { sd: () => 0.8, step: 1 };
 /** A door whose lean is hardly more than its pins hold creeps and stops, mm. */
 const CREEPS_WITHIN_MM = 0.5;
-const UPRIGHT: Tool = { sd: ({ opening }) => (0.5 * opening.h) / 1000, step: 0.5 };
-const ACROSS: Tool = { sd: ({ opening }) => Math.max(0.3, (0.5 * opening.w) / 1000), step: 0.5 };
+const UPRIGHT: ToolAt = { sd: ({ opening }) => (0.5 * opening.h) / 1000, step: 0.5 };
+const ACROSS: ToolAt = { sd: ({ opening }) => Math.max(0.3, (0.5 * opening.w) / 1000), step: 0.5 };
 
-function toolFor(id: StationId): Tool {
+function toolFor(id: StationId): ToolAt {
   if (GAP_STATIONS.includes(id) || id === 'foot.swing' || id.startsWith('stop.')) return GAUGE;
   if (id.startsWith('plumb.')) return UPRIGHT;
   if (id.startsWith('level.')) return ACROSS;
@@ -27,13 +25,9 @@ function toolFor(id: StationId): Tool {
 /** Reads one station as a technician does: with the error of the tool, to its step, and a rub where there is no gap. */
 export function takeReading(door: TrueDoor, id: StationId, random: RandomStream): Reading {
   const { sd, step } = toolFor(id);
-  const { slips, slipMm } = door.world;
-  const slip = slips > 0 && random.uniform() < slips ? slipMm * random.normal() : 0;
-  const figure = trueFigure(door, id) + sd(door) * random.normal() + slip;
   const isGap = GAP_STATIONS.includes(id) || id === 'foot.swing';
-  if (isGap && figure <= 0) return { station: id, rubs: true };
-  const mm = Math.round(figure / step) * step;
-  return { station: id, mm: isGap || id.startsWith('stop.') ? Math.max(0, mm) : mm };
+  const sort = isGap ? 'gap' : id.startsWith('stop.') ? 'between' : 'signed';
+  return { station: id, ...readOff(trueFigure(door, id), { sd: sd(door), step }, sort, door.world, random) };
 }
 
 /** What a look or a try with the hand shows: the state of the door, seen with a person's errors. */
@@ -46,19 +40,10 @@ type Look = (door: TrueDoor, causes: readonly CauseId[], random: RandomStream) =
 /** What is seen, when one answer is right and the others are mistakes: as many as people make in this world. */
 const see = ({ world: { mistakes } }: TrueDoor, random: RandomStream, chances: Readonly<Record<string, number>>): string => {
   const right = Math.max(...Object.values(chances));
-  return draw(
+  return drawOne(
     random,
     Object.fromEntries(Object.entries(chances).map(([id, chance]) => [id, chance === right ? chance : mistakes * chance])),
   );
-};
-
-const draw = ({ uniform }: RandomStream, chances: Readonly<Record<string, number>>): string => {
-  let at = uniform() * Object.values(chances).reduce((sum, each) => sum + each, 0);
-  for (const [answer, chance] of Object.entries(chances)) {
-    at -= chance;
-    if (at < 0) return answer;
-  }
-  return Object.keys(chances)[0] ?? '';
 };
 
 const bottomScrewsLook = {
@@ -108,7 +93,7 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     ),
   event: ({ world }, causes, random) => {
     const isMisremembered = world !== TABLES_OWN && random.uniform() < world.besideThePoint;
-    return draw(random, (!isMisremembered && BEFORE[causes[0] ?? 'nothingWrong']) || BEFORE_OTHERWISE);
+    return drawOne(random, (!isMisremembered && BEFORE[causes[0] ?? 'nothingWrong']) || BEFORE_OTHERWISE);
   },
   liftPlay: ({ condition }, _, random) => {
     const felt = condition.play + 0.25 * random.normal();
@@ -174,7 +159,7 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
   },
   firstContact: (door, _, random) => {
     if (random.uniform() < 0.1)
-      return draw(random, { nothing: 3, latchTop: 1, latchMid: 1, latchBottom: 1, head: 1, hinge: 1, corner: 1, floor: 1 });
+      return drawOne(random, { nothing: 3, latchTop: 1, latchMid: 1, latchBottom: 1, head: 1, hinge: 1, corner: 1, floor: 1 });
     const gaps: readonly [string, number][] = [
       ['latchTop', trueGap(door, 'latch.top')],
       ['latchMid', trueGap(door, 'latch.mid')],
@@ -207,13 +192,13 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     if (door.stopGap + 0.15 * random.normal() < 0.05 || least + 0.3 * random.normal() < 0 || Math.abs(door.twist) + random.normal() > 5)
       return 'push';
     if (door.stopGap + 0.3 * random.normal() > 2.2 || (door.condition.timber === 'split' && random.uniform() < 0.3)) return 'rattles';
-    return random.uniform() < 0.88 ? 'alone' : draw(random, { lift: 5, push: 4, rattles: 3 });
+    return random.uniform() < 0.88 ? 'alone' : drawOne(random, { lift: 5, push: 4, rattles: 3 });
   },
   letsGo: (door, _, random) => {
     const pressed = door.stopGap + 0.15 * random.normal() < 0.05 || Math.abs(door.twist) + random.normal() > 5;
     const rubs =
       Math.min(trueGap(door, 'latch.top'), trueGap(door, 'latch.mid'), trueGap(door, 'latch.bottom')) + 0.2 * random.normal() < 0;
-    return draw(random, pressed || rubs ? { freely: 45, tug: 55 } : { freely: 96, tug: 4 });
+    return drawOne(random, pressed || rubs ? { freely: 45, tug: 55 } : { freely: 96, tug: 4 });
   },
   slabFlat: (door, _, random) => see(door, random, door.condition.warped ? { flat: 11, warped: 89 } : { flat: 95, warped: 5 }),
   edges: (door, _, random) => see(door, random, door.condition.swollen ? { sealed: 20, bare: 80 } : { sealed: 72, bare: 28 }),
@@ -243,7 +228,7 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
 /** What bothers the customer most: every nuisance by how bad it is, and one complaint in ten is about something else. */
 function complaintOf(door: TrueDoor, random: RandomStream): string {
   if (random.uniform() < door.world.besideThePoint)
-    return draw(random, { other: 3, wontLatch: 2, rattles: 1, rubsLatchSide: 1, rubsHead: 1, dragsFloor: 1, swingsItself: 1 });
+    return drawOne(random, { other: 3, wontLatch: 2, rattles: 1, rubsLatchSide: 1, rubsHead: 1, dragsFloor: 1, swingsItself: 1 });
   const pose = poseOf(door);
   const lack = (id: Parameters<typeof trueGap>[1], needs: number) => Math.max(0, needs - trueGap(door, id, pose));
   const top = lack('latch.top', 1.2);
@@ -269,5 +254,5 @@ function complaintOf(door: TrueDoor, random: RandomStream): string {
       : 0,
     other: 0.5,
   };
-  return draw(random, Object.fromEntries(Object.entries(nuisances).map(([id, weight]) => [id, weight ** door.world.nagging + 0.02])));
+  return drawOne(random, Object.fromEntries(Object.entries(nuisances).map(([id, weight]) => [id, weight ** door.world.nagging + 0.02])));
 }

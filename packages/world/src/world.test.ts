@@ -3,8 +3,10 @@ import { swingForces } from '@proper-swing/core/swing/swingForces';
 import { causeChances } from '@proper-swing/core/inference/expectation';
 import { ownTables } from './engine';
 import { nextRung } from './ladder';
+import { hingedWorld } from './hingedWorld';
 import { WORLD_FAULTS } from './faults';
-import { befall, makeScenario, makeSoundDoor } from './makeDoor';
+import { befall } from './befall';
+import { makeScenario, makeSoundDoor } from './makeDoor';
 import { studyCorrection } from './studyCorrection';
 import { studyDiagnosis } from './studyDiagnosis';
 import { answerCheck, takeReading } from './technician';
@@ -95,7 +97,7 @@ describe('the scenario world', () => {
       const [sound] = doors(1, 7);
       if (sound === undefined) throw new Error('no door');
       const faulty = copyDoor(sound);
-      befall(faulty, fault, seededRandom(3));
+      befall(WORLD_FAULTS, faulty, fault, seededRandom(3));
       carryOut(faulty, [{ action, amount: 1 }], steady);
       for (const id of GAP_STATIONS) expect(Math.abs(trueGap(faulty, id) - trueGap(sound, id))).toBeLessThan(0.6);
     }
@@ -106,7 +108,7 @@ describe('the scenario world', () => {
     for (const seed of [7, 8, 9]) {
       const [door] = doors(1, seed);
       if (door === undefined) throw new Error('no door');
-      befall(door, 'looseTopScrews', seededRandom(seed));
+      befall(WORLD_FAULTS, door, 'looseTopScrews', seededRandom(seed));
       const gap = trueGap(door, 'hinge.top');
       const home = copyDoor(door);
       carryOut(home, [{ action: 'longScrew', hinge: 'top', amount: 1, until: { station: 'hinge.top', mm: 0 } }], steady);
@@ -172,17 +174,17 @@ describe('the scenario world', () => {
   });
 
   it('the same seed gives the same study', () => {
-    const { cases, first } = studyDiagnosis(3, 2).everything;
-    expect(studyDiagnosis(3, 2).everything).toMatchObject({ cases, first });
+    const { cases, first } = studyDiagnosis(hingedWorld(), 3, 2).everything;
+    expect(studyDiagnosis(hingedWorld(), 3, 2).everything).toMatchObject({ cases, first });
     expect(isDoorTrue(makeScenario(seededRandom(1), { twoFaults: 0, sound: 0 }).door)).toBe(false);
   });
 
   it('told a world’s own mix, sizes and answers, the engine holds what is common there for likely', () => {
     const rare = { ...TABLES_OWN.often, looseTopScrews: 0.01 };
     const chance = (often: typeof rare) =>
-      causeChances(
-        ownTables({ ...TABLES_OWN, often }, 0.1)({ door: makeSoundDoor(seededRandom(1)).card, readings: [], findings: [] }),
-      ).find(({ id }) => id === 'looseTopScrews')?.probability ?? NaN;
+      causeChances(ownTables({ ...TABLES_OWN, often }, 0.1)(makeSoundDoor(seededRandom(1)), { readings: [], findings: [] })).find(
+        ({ id }) => id === 'looseTopScrews',
+      )?.probability ?? NaN;
     expect(chance(rare)).toBeLessThan(0.1 * chance(TABLES_OWN.often));
   });
 

@@ -6,12 +6,12 @@ export type FaultId = Exclude<CauseId, 'nothingWrong'>;
 export const FAULT_IDS = CAUSE_IDS.filter((id): id is FaultId => id !== 'nothingWrong');
 
 /** How one made-up world differs from another. */
-export interface WorldTraits {
+export interface WorldTraits<F extends string = FaultId> {
   name: string;
   /** How often each fault comes, as a multiple of the usual. */
-  often: Readonly<Record<FaultId, number>>;
+  often: Readonly<Record<F, number>>;
   /** Between which multiples of its usual size each fault is drawn. */
-  size: Readonly<Record<FaultId, readonly [least: number, most: number]>>;
+  size: Readonly<Record<F, readonly [least: number, most: number]>>;
   /** Share of faults that take another shape than the usual one. */
   otherShapes: number;
   /** Share of doors with none, and with two. */
@@ -37,13 +37,16 @@ export interface WorldTraits {
   friction: readonly [least: number, most: number];
 }
 
-const forAll = <T>(of: (id: FaultId) => T) => Object.fromEntries(FAULT_IDS.map((id) => [id, of(id)])) as Record<FaultId, T>;
+export const TABLES_OWN_NAME = 'the tables’ own';
 
-/** The world whose shapes and shares the tables were made beside. */
-export const TABLES_OWN: WorldTraits = {
-  name: 'the tables’ own',
-  often: forAll(() => 1),
-  size: forAll(() => [1, 1]),
+const forAll = <F extends string, T>(faults: readonly F[], of: (id: F) => T) =>
+  Object.fromEntries(faults.map((id) => [id, of(id)])) as Record<F, T>;
+
+/** The world whose shapes and shares the tables of a kind of door were made beside. */
+export const ownTraits = <F extends string>(faults: readonly F[]): WorldTraits<F> => ({
+  name: TABLES_OWN_NAME,
+  often: forAll(faults, () => 1),
+  size: forAll(faults, () => [1, 1]),
   otherShapes: 0,
   twoFaults: 0.2,
   kinds: [1, 1, 1, 1],
@@ -56,16 +59,18 @@ export const TABLES_OWN: WorldTraits = {
   slips: 0,
   slipMm: 0,
   friction: [2.2, 4.2],
-};
+});
+
+export const TABLES_OWN: WorldTraits = ownTraits(FAULT_IDS);
 
 /** A world drawn from broad ranges; the same seed, the same world. Nothing of the engine is chosen by any of them. */
-export function drawWorld(seed: number): WorldTraits {
+export function drawTraits<F extends string>(seed: number, faults: readonly F[]): WorldTraits<F> {
   const random = seededRandom(7_919 * seed + 13);
   const range = (from: number, to: number) => between(random, from, to);
   return {
     name: `world ${seed}`,
-    often: forAll(() => Math.exp(range(-1.1, 1.1))),
-    size: forAll(() => {
+    often: forAll(faults, () => Math.exp(range(-1.1, 1.1))),
+    size: forAll(faults, () => {
       const middle = Math.exp(range(Math.log(0.65), Math.log(1.5)));
       const reach = range(1, 1.35);
       return [Math.max(0.5, middle / reach), Math.min(2, middle * reach)];
@@ -84,6 +89,8 @@ export function drawWorld(seed: number): WorldTraits {
     friction: [range(1.5, 3), range(3.5, 5)],
   };
 }
+
+export const drawWorld = (seed: number): WorldTraits => drawTraits(seed, FAULT_IDS);
 
 /** Worlds that are run beside the tables' own; further ones stay unseen until afterwards. */
 export const USUAL_WORLDS = [1, 2, 3, 4, 5] as const;
