@@ -30,10 +30,7 @@ export const MUTATIONS = [
       'planning/causesToTreat',
     ),
   ],
-  [
-    'the step of a figure on its way to the engine',
-    contract('engine/register.ts', ', ...(stepMm !== undefined && { stepMm })', '', 'engine/requests'),
-  ],
+  ['what is left out is told as null', contract('fields/withoutAbsent.ts', 'each !== undefined && each !== null', 'true', 'fields/fields')],
   ['one fact told twice', core('inference/takenAnswers.ts', 'TOLD_TWICE = 0.5', 'TOLD_TWICE = 1', 'inference/answerChances')],
   [
     'what is loose is tightened first',
@@ -57,15 +54,6 @@ export const MUTATIONS = [
   ],
   ['what was learned of a unit', core('inference/afterWork.ts', '* effect.mmPerUnit * times', '* effect.mmPerUnit', 'inference/afterWork')],
 
-  ['a planed line on its way to the engine', contract('engine/register.ts', ', ...(planed && { planed })', '', 'engine/requests')],
-  [
-    'instruments on their way to the engine',
-    contract('engine/register.ts', '...(instrument !== undefined && { instrument }), ', '', 'engine/requests'),
-  ],
-  [
-    'checks after work on their way to the engine',
-    contract('engine/register.ts', ', ...(findings && { findings: findings.map(findingFrom) })', '', 'engine/requests'),
-  ],
   [
     'limits of a figure',
     contract('fields/schema.ts', 'if (field.to !== undefined) made = made.max(field.to);', '', 'fields|engine/requests'),
@@ -522,5 +510,30 @@ export const MUTATIONS = [
     'a drawing of too little',
     field('doors/hinged/ComparedDrawing.tsx', 'if (left.size < LEAST_GAPS) return null;', '', 'doors/hinged/ComparedDrawing'),
   ],
+  ['a panel that lifts out is free', core('planning/verdicts.ts', 'if (figure >= letsGoFrom) return false;', '', 'sliding/sliding')],
+  ['undone after work', core('planning/atOnce.ts', ' || isSaid({ finding, answers: [answer] })', '', 'planning/seeingTo')],
+  [
+    'half a turn of another door',
+    core('model/doorModel.ts', 'return { ...action, effect: { ...effect, mmPerUnit } };', 'return action;', 'sliding/sliding'),
+  ],
+  ['a dead screw is turned', core('sheets/turns/rollerTurns.ts', 'dead.length > 0 ? 0 : ', '', 'sheets/turns')],
+  [
+    'turned until it lifts out',
+    core(
+      'sheets/turns/rollerTurns.ts',
+      "if (liftMm - by >= Math.max(letsGo, liftMm + 1e-9)) return { limit: 'liftsOut', at: end };",
+      '',
+      'sheets/turns',
+    ),
+  ],
+  ['ticks of one pass', core('sheets/ticks/findTicks.ts', ' && isBorneOut', '', 'sheets/ticks')],
+  [
+    'a dirty track and new wheels',
+    core('sheets/effort/effort.ts', "holds: ({ track }) => track === 'dirty'", 'holds: () => false', 'sheets/effort'),
+  ],
+  ['closed up without clips', core('sheets/pocket/pocket.ts', 'mayCloseUp: areClipsHome', 'mayCloseUp: true', 'sheets/pocket')],
+  ['another rim is no fault', core('sheets/rollers/matchRoller.ts', 'measured.groove !== groove', 'false', 'sheets/rollers')],
+  ['a roller twice in the catalogue', field('sheets/rollers/catalogue.ts', "if (seen.has(text('id')))", 'if (false)', 'rollers/catalogue')],
+  ['ticks of the way back', field('sheets/ticks/passes.ts', 'startsShut ? share : 1 - share', 'share', 'ticks/passes')],
   ['one act of opening', field('offline/serviceWorker.ts', 'if (isOpened) return;', '', 'offline/serviceWorker')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { exampleRecord } from '../record/exampleRecord';
 import { CallSheets } from './CallSheets';
-import { BENCH_SHEETS, sheetsFor } from './register';
+import { sheetsFor, sheetsOf } from './register';
 
 const writtenAt = '2026-03-02T08:30:00Z';
 
@@ -12,7 +12,7 @@ describe('the sheets of a call', () => {
     expect(screen.getByTestId('sheet-latch.strike')).toBeTruthy();
     expect(screen.queryByTestId('sheet-hinge.size')).toBeNull();
     fireEvent.press(screen.getByTestId('all-sheets'));
-    for (const { name } of BENCH_SHEETS) expect(screen.getByTestId(`sheet-${name}`)).toBeTruthy();
+    for (const { name } of sheetsOf('hinged')) expect(screen.getByTestId(`sheet-${name}`)).toBeTruthy();
   });
 
   it('say what was kept, and nothing of what was replaced or of the session’s settings', () => {

@@ -9,7 +9,8 @@ export interface SheetField {
   /** Path in the request. */
   path: string;
   label: string;
-  kind: 'length' | 'lengths' | 'figure' | 'choice' | 'yes';
+  /** `filled` is filled by the sheet’s helper alone, and read as it says. */
+  kind: 'length' | 'lengths' | 'figure' | 'choice' | 'yes' | 'filled';
   /** Unit of a figure that is no length. */
   unit?: string;
   options?: readonly { id: string; label: string }[];
@@ -21,6 +22,8 @@ export interface SheetField {
   /** Counts only where this other field is filled. */
   needs?: string;
   hint?: string;
+  /** What stands in a filled field; throws a DomainError when it makes no sense. */
+  read?: (text: string) => unknown;
 }
 
 export interface FieldGroup {
@@ -37,9 +40,18 @@ export interface SheetWork {
 /** Sheets that are typed; the multipoint session has a page of its own. */
 export type BenchName = Exclude<SheetName, 'multipoint.next' | 'multipoint.check'>;
 
+/** What a helper of a sheet is handed. */
+export interface HelperProps {
+  typed: Readonly<Record<string, string>>;
+  onType: (path: string, text: string) => void;
+  words: LengthWords;
+}
+
 /** A sheet as the bench and a call show it. */
 export interface BenchSheet<Result = unknown> {
   name: BenchName;
+  /** Doors it is for. */
+  doors: 'hinged' | 'sliding';
   title: string;
   about: string;
   groups: readonly FieldGroup[];
@@ -52,6 +64,8 @@ export interface BenchSheet<Result = unknown> {
   estimated: readonly string[];
   /** In a call, fields that follow from the answer to a check. */
   checks: Readonly<Record<string, FindingId>>;
+  /** Fills fields by other means than typing; stands above them. */
+  Helper?: ComponentType<HelperProps>;
   /** Draws the answer and lists its figures; its script is fetched when the sheet is first opened. */
   Answer: ComponentType<AnswerProps<Result, never>>;
   /** The answer in words, as it is kept with a call. */
@@ -64,7 +78,7 @@ export interface BenchSheet<Result = unknown> {
   fieldOf: (field: string, request: object) => string | undefined;
 }
 
-type Optional = 'serves' | 'stations' | 'estimated' | 'checks' | 'work';
+type Optional = 'doors' | 'serves' | 'stations' | 'estimated' | 'checks' | 'work';
 
 /** A sheet with what it leaves out filled in: nothing served, nothing known, nothing to log. */
 export function benchSheet<Result>(
@@ -75,6 +89,7 @@ export function benchSheet<Result>(
     },
 ): BenchSheet {
   const made = {
+    doors: 'hinged' as const,
     serves: [],
     stations: {},
     estimated: [],

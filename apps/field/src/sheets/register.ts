@@ -1,13 +1,19 @@
 import type { ActionId } from '@proper-swing/core';
 import type { BenchName, BenchSheet } from './benchSheet';
+import { bifoldSheet } from './bifold/sheet';
 import { continuousSheet } from './continuous/sheet';
 import { driftSheet } from './drift/sheet';
 import { edgeSheet } from './edge/sheet';
+import { effortSheet } from './effort/sheet';
 import { floorSheet } from './floor/sheet';
 import { loadSheet } from './load/sheet';
 import { pairSheet } from './pair/sheet';
+import { pocketSheet } from './pocket/sheet';
+import { rollersSheet } from './rollers/sheet';
 import { sizeSheet } from './size/sheet';
 import { strikeSheet } from './strike/sheet';
+import { ticksSheet } from './ticks/sheet';
+import { turnsSheet } from './turns/sheet';
 import { twistSheet } from './twist/sheet';
 
 const SHEETS: Readonly<Record<BenchName, BenchSheet>> = {
@@ -20,10 +26,18 @@ const SHEETS: Readonly<Record<BenchName, BenchSheet>> = {
   'hinge.load': loadSheet,
   'hinge.size': sizeSheet,
   'hinge.continuous': continuousSheet,
+  'sliding.turns': turnsSheet,
+  'sliding.effort': effortSheet,
+  'sliding.ticks': ticksSheet,
+  'sliding.rollers': rollersSheet,
+  'sliding.pocket': pocketSheet,
+  'sliding.bifold': bifoldSheet,
 };
 
 /** In the order the bench shows them. */
 export const BENCH_SHEETS: readonly BenchSheet[] = Object.values(SHEETS);
+
+export const sheetsOf = (doors: BenchSheet['doors']) => BENCH_SHEETS.filter((each) => each.doors === doors);
 
 export function sheetNamed(name: string): BenchSheet | undefined {
   return BENCH_SHEETS.find((each) => each.name === name);

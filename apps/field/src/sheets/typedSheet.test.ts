@@ -16,6 +16,12 @@ const TYPED: Readonly<Partial<Record<BenchName, Typed>>> = {
   'swing.floor': { closedGapMm: '6', 'gapAt.60': '1', headGapMm: '4' },
   'swing.twist': { stopTopMm: '6', stopBottomMm: '0' },
   'swing.pair': { topMm: '5', middleMm: '3.5', bottomMm: '-1' },
+  'sliding.turns': { jambTopMm: '6', jambFootMm: '14', footLeadMm: '3', footTrailMm: '6' },
+  'sliding.effort': { pullN: '95' },
+  'sliding.ticks': { 'pass.1': '410, 700', 'pass.2': '405', 'pass.3': '408' },
+  'sliding.rollers': { 'measured.wheelMm': '32', 'measured.lengthMm': '96', 'measured.groove': 'grooved' },
+  'sliding.bifold': { widthsMm: '1214, 1212, 1215', heightAtPivotMm: '2018', heightAtGuideMm: '2020' },
+  'sliding.pocket': { heightsMm: '2046, 2041, 2044' },
   'hinge.continuous': { openingWidthsMm: '917, 916, 919', openingHeightsMm: '2139; 2137', slabWidthMm: '906', slabHeightMm: '2120' },
 };
 

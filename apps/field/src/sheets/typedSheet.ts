@@ -62,7 +62,7 @@ function put(tree: Tree, [key = '', ...rest]: readonly string[], value: unknown)
   put(tree[key] as Tree, rest, value);
 }
 
-function valueOf({ kind, path, signed = false }: SheetField, text: string, units: 'mm' | 'in'): unknown {
+function valueOf({ kind, path, signed = false, read }: SheetField, text: string, units: 'mm' | 'in'): unknown {
   switch (kind) {
     case 'length':
       return parseLength(text, { defaultUnit: units, signed, field: path }).mm;
@@ -77,6 +77,8 @@ function valueOf({ kind, path, signed = false }: SheetField, text: string, units
       return text === 'yes';
     case 'choice':
       return text;
+    case 'filled':
+      return read?.(text);
   }
 }
 

@@ -6,13 +6,24 @@ import { Press } from '../../design/Press';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import { BENCH_SHEETS, inAddress } from '../../sheets/register';
+import { inAddress, sheetsOf } from '../../sheets/register';
 
 const SESSION = {
   name: 'multipoint',
   title: 'Multipoint door, turn by turn',
   about: 'Height, sideways, keeps: how far each screw goes, from what the last turn did.',
 };
+
+const TAKE_DOWN = {
+  name: 'take-down',
+  title: 'Take down, put back',
+  about: 'A panel out and in again, a step at a time, each with its caution.',
+};
+
+const PARTS = [
+  { title: 'Doors on hinges', sheets: [SESSION, ...sheetsOf('hinged')] },
+  { title: 'Sliding doors', sheets: [...sheetsOf('sliding'), TAKE_DOWN] },
+];
 
 /** Every calculation that can be used without a customer. */
 export function BenchPage() {
@@ -21,32 +32,38 @@ export function BenchPage() {
     <Page
       header={<Header title="The bench" sub="Without a customer" onBack={() => router.navigate('/')} backLabel="Back to today's calls" />}
     >
-      <View style={styles.list}>
-        {[SESSION, ...BENCH_SHEETS].map(({ name, title, about }) => (
-          <Press
-            key={name}
-            kind="quiet"
-            style={[styles.row, { borderColor: palette.rule }]}
-            label={title}
-            onPress={() => router.navigate(`/bench/${inAddress(name)}`)}
-            testID={`bench-${name}`}
-          >
-            <View style={styles.words}>
-              <Words kind="title">{title}</Words>
-              <Words tone="pencil">{about}</Words>
-            </View>
-            <Words kind="title" tone="pencil">
-              ›
-            </Words>
-          </Press>
-        ))}
-      </View>
+      {PARTS.map(({ title: part, sheets }) => (
+        <View key={part} style={styles.list}>
+          <Words kind="label" heading={2} tone="pencil" style={styles.part}>
+            {part}
+          </Words>
+          {sheets.map(({ name, title, about }) => (
+            <Press
+              key={name}
+              kind="quiet"
+              style={[styles.row, { borderColor: palette.rule }]}
+              label={title}
+              onPress={() => router.navigate(`/bench/${inAddress(name)}`)}
+              testID={`bench-${name}`}
+            >
+              <View style={styles.words}>
+                <Words kind="title">{title}</Words>
+                <Words tone="pencil">{about}</Words>
+              </View>
+              <Words kind="title" tone="pencil">
+                ›
+              </Words>
+            </Press>
+          ))}
+        </View>
+      ))}
     </Page>
   );
 }
 
 const styles = StyleSheet.create({
   list: { maxWidth: 760 },
+  part: { paddingTop: SPACE.s },
   row: { justifyContent: 'flex-start', borderWidth: 0, borderBottomWidth: LINE.hair, borderRadius: 0, paddingVertical: SPACE.m },
   words: { flex: 1, minWidth: 0 },
 });

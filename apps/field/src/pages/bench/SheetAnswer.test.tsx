@@ -26,7 +26,9 @@ async function show(name: BenchName, change: object = {}) {
     expect(screen.queryByText(/\d N\b|N·m/)).toBeNull();
     fireEvent.press(why);
   }
-  expect(screen.getAllByLabelText(/^(Strike|Torque|Plan|Floor|Slab|Pull|Hinge|Fitting)/).length).toBeGreaterThan(0);
+  expect(
+    screen.getAllByLabelText(/^(Strike|Torque|Plan|Floor|Slab|Pull|Hinge|Fitting|Panel|Ticks|A roller|Bifold)/).length,
+  ).toBeGreaterThan(0);
 }
 
 describe('the answer of a sheet', () => {

@@ -31,6 +31,7 @@ export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
   const key = first && (
     <View style={styles.narrow}>
       <Words tone="pencil">{sheet.about}</Words>
+      {sheet.Helper && <sheet.Helper typed={typed} onType={type} words={words} />}
       <SheetForm groups={[first]} isOpen {...shared} />
     </View>
   );

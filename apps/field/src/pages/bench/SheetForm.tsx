@@ -59,7 +59,7 @@ function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, gi
       {shows && (
         <Form>
           {fields
-            .filter(({ needs }) => needs === undefined || (typed[needs] ?? '') !== '')
+            .filter(({ kind, needs }) => kind !== 'filled' && (needs === undefined || (typed[needs] ?? '') !== ''))
             .map((field) => (
               <FieldOf
                 key={field.path}

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { isTexts, useKeptDraft } from '../../offline/draft';
 import { usePreferences } from '../../offline/preferences';
 import { useSheetAnswer } from '../../engine/useEngine';
-import type { BenchSheet, SheetField } from '../../sheets/benchSheet';
+import { fieldsOf, type BenchSheet, type SheetField } from '../../sheets/benchSheet';
 import { fieldOfError, readSheet, type Typed } from '../../sheets/typedSheet';
 
 export interface SheetState {
@@ -16,7 +16,7 @@ export interface SheetState {
   request?: object;
   result?: unknown;
   type: (path: string, text: string) => void;
-  /** Back to what stood there at first. */
+  /** Back to what stood there at first; what a helper read in stays. */
   clear: () => void;
 }
 
@@ -51,6 +51,10 @@ export function useSheet(sheet: BenchSheet, first: Typed, draftKey: string): She
     ...(request !== undefined && { request }),
     ...(request !== undefined && answer?.ok === true && { result: answer.value }),
     type: (path, text) => setChanges((was) => ({ ...was, [path]: text })),
-    clear: () => drop({}),
+    clear: () => {
+      const readIn = fieldsOf(sheet).flatMap(({ path, kind }) => (kind === 'filled' && changes[path] ? [[path, changes[path]]] : []));
+      if (readIn.length === 0) drop({});
+      else setChanges(Object.fromEntries(readIn) as Typed);
+    },
   };
 }

@@ -1,7 +1,7 @@
 import { lazy } from 'react';
 import type { Drift } from '@proper-swing/core/sheets';
 import { benchSheet, workInMm, workOnce } from '../benchSheet';
-import { ACROSS, ALONG, figure, HINGES, length, MASS, SLAB_HEIGHT, SLAB_WIDTH, THICKNESS } from '../fieldKinds';
+import { choice, ACROSS, ALONG, figure, HINGES, length, MASS, SLAB_HEIGHT, SLAB_WIDTH, THICKNESS } from '../fieldKinds';
 import { driftSays } from './says';
 
 /** A hinge thrown by less is not worth undoing it, mm (common practice, no source). */
@@ -16,17 +16,7 @@ export const driftSheet = benchSheet<Drift>({
     {
       title: 'What was tried',
       fields: [
-        {
-          path: 'test.did',
-          label: 'Let go, it',
-          kind: 'choice',
-          isOptional: true,
-          options: [
-            { id: 'stays', label: 'Stays' },
-            { id: 'closes', label: 'Closes' },
-            { id: 'opens', label: 'Opens' },
-          ],
-        },
+        choice('test.did', 'Let go, it', { stays: 'Stays', closes: 'Closes', opens: 'Opens' }, { isOptional: true }),
         figure('test.fromDeg', 'Let go at', '°', { needs: 'test.did', usual: '45' }),
         figure('test.restDeg', 'Came to rest at', '°', { needs: 'test.did', isOptional: true }),
         ACROSS,

@@ -8,7 +8,8 @@ import { Stepper } from '../../design/Stepper';
 import { Words } from '../../design/Words';
 import { runChecked } from '../../engine/engine';
 import type { LengthWords } from '../../design/lengthWords';
-import { turnedWords, turnWords } from './gapWords';
+import { turnWords } from '../turnWords';
+import { turnedWords } from './gapWords';
 import { ScrewSense } from './ScrewSense';
 import type { SessionStore } from './sessionStore';
 

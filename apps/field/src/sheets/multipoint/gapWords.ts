@@ -1,3 +1,4 @@
+import { turnWords } from '../turnWords';
 import { HANDLE_EFFORTS, HINGE_SCREWS, type HingeScrewId } from '@proper-swing/core';
 import type { HandleFeel, SessionGaps } from '@proper-swing/core/sheets';
 
@@ -15,14 +16,6 @@ export function camWords(quarters: number): string {
   const eighths = Math.round(Math.abs(quarters) * 2);
   const whole = Math.floor(eighths / 8);
   return `${whole === 0 ? '' : whole}${EIGHTHS[eighths % 8] ?? ''} turn`;
-}
-
-/** How far a screw is turned, whichever way: `1 turn`, `¾ turn`, `1¼ turns`. */
-export function turnWords(turns: number): string {
-  const size = Math.abs(turns);
-  const whole = Math.floor(size + 1e-9);
-  const part = ({ 0.25: '¼', 0.5: '½', 0.75: '¾' } as Record<number, string>)[Math.round((size - whole) * 4) / 4] ?? '';
-  return `${whole === 0 && part !== '' ? '' : whole}${part} ${size > 1 ? 'turns' : 'turn'}`;
 }
 
 /** How far a screw is turned and which way: `¼ turn toward the hinges`, `no turn`. */

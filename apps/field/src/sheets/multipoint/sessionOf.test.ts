@@ -1,7 +1,8 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
 import { nextTurns } from '@proper-swing/core/sheets';
 import { exampleAdjustment, exampleReading, exampleRecord } from '../../record/exampleRecord';
-import { camWords, turnedWords, turnWords } from './gapWords';
+import { turnWords } from '../turnWords';
+import { camWords, turnedWords } from './gapWords';
 import { handleChange } from './handleChange';
 import { sessionOf, workOfTurns } from './sessionOf';
 import { handleFrom, readSettings, settingFieldsFor, usualSettings } from './sessionSettings';

@@ -1,0 +1,3 @@
+import { TakeDownPage } from '../../src/pages/bench/latePages';
+
+export default TakeDownPage;
