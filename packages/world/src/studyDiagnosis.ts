@@ -148,6 +148,7 @@ export function studyDiagnosis<Door, F extends string>(
     const begun = clock();
     const belief = weigh(seen(all));
     study.millisDiagnose.push(clock() - begun);
+    const { complaint } = belief.model.tables;
     const order = causeChances(belief);
     count(study.everything, order);
     const again = new Set(doubtfulReadings(seen(all), belief).map(({ station }) => station));
@@ -165,9 +166,9 @@ export function studyDiagnosis<Door, F extends string>(
       const first = order.slice(0, 3).map(({ id }) => id);
       if (causes.every((id) => first.includes(id))) study.pairs.bothInThree += 1;
     }
-    count(study.gapsAndComplaint, rank(['complaint', ...world.walk]));
-    count(study.sixInOrder, rank(['complaint', ...inOrder.slice(0, SIX)]));
-    follow({ seen, weigh, clock, isTrueCause }, study, (each) => count(study.sixChosen, each));
+    count(study.gapsAndComplaint, rank([complaint, ...world.walk]));
+    count(study.sixInOrder, rank([complaint, ...inOrder.slice(0, SIX)]));
+    follow({ complaint, seen, weigh, clock, isTrueCause }, study, (each) => count(study.sixChosen, each));
 
     const { turnMm, gapsMm } = world.errors(door, belief);
     errors.rotation += turnMm ** 2;
@@ -178,6 +179,8 @@ export function studyDiagnosis<Door, F extends string>(
 }
 
 interface Followed {
+  /** What is asked first. */
+  complaint: string;
   seen: (ids: readonly string[], again?: ReadonlySet<string>) => Observations;
   weigh: (seen: Observations) => Belief;
   clock: () => number;
@@ -186,11 +189,11 @@ interface Followed {
 
 /** Follows what the tool asks for next, until six are read, a cause has stood at 90 % and "enough" has been said. */
 function follow(
-  { seen, weigh, clock, isTrueCause }: Followed,
+  { complaint, seen, weigh, clock, isTrueCause }: Followed,
   study: Pick<DiagnosisStudy, 'untilSure' | 'millisNext' | 'first90' | 'firstEnough'>,
   atSix: (order: readonly { id: string; probability: number }[]) => void,
 ): void {
-  const taken = ['complaint'];
+  const taken = [complaint];
   const again = new Set<string>();
   let sureAt: number | undefined;
   let saidEnough = false;

@@ -22,6 +22,11 @@ import { hasFailedStill } from './useReadsFailing';
 
 /** A list that could not be had is asked for again after this, ms. */
 const FAILED_AGAIN_MS = 5000;
+
+/** A server that fails is asked again; one that is gone is waited for. */
+const ASKED_AGAIN = {
+  refetchInterval: ({ state: { status } }: { state: { status: string } }) => (status === 'error' ? FAILED_AGAIN_MS : false),
+} as const;
 const DAYS_BACK = 21;
 const DAYS_AHEAD = 21;
 
@@ -45,8 +50,7 @@ export function useCallSummaries(): { items: CallSummary[]; inStep: InStep } {
     queryFn: () => everyPage<CallSummary>(`${PATHS.callSummaries}?from=${from}&to=${to}&open=yes`),
     placeholderData: keepPreviousData,
     refetchOnMount: 'always',
-    // A server that fails is asked again; one that is gone is waited for.
-    refetchInterval: ({ state: { status } }) => (status === 'error' ? FAILED_AGAIN_MS : false),
+    ...ASKED_AGAIN,
   });
   const client = useQueryClient();
   const items = useMemo(() => {
@@ -69,7 +73,7 @@ const cardsOf = ({ call, door, site }: CallRecord) => ({ call, door, site });
 
 export function useSites(): Site[] {
   const waiting = useLaidOver();
-  const { data } = useQuery({ queryKey: KEYS.sites, queryFn: () => everyPage<Site>(PATHS.list('sites')) });
+  const { data } = useQuery({ queryKey: KEYS.sites, queryFn: () => everyPage<Site>(PATHS.list('sites')), ...ASKED_AGAIN });
   return useMemo(() => withWaiting(data?.items ?? [], waitingOf(waiting, 'sites')), [data, waiting]);
 }
 
@@ -78,6 +82,7 @@ export function useDoors(siteId: string | undefined): Door[] {
   const { data } = useQuery({
     queryKey: KEYS.doors(siteId ?? ''),
     queryFn: () => everyPage<Door>(`${PATHS.list('doors')}?siteId=${siteId ?? ''}`),
+    ...ASKED_AGAIN,
     enabled: siteId !== undefined,
   });
   return useMemo(() => {

@@ -7,7 +7,7 @@ const exampleObserved = {
   door: { kind: 'glass', panelWidthMm: 900, panelHeightMm: 2030, frame: 'aluminium' },
   readings: [
     { station: 'foot.lead', mm: 2.2 },
-    { station: 'foot.mid', mm: 4.1 },
+    { station: 'foot.middle', mm: 4.1 },
     { station: 'foot.trail', mm: 6 },
     { station: 'jamb.top', mm: 5.8 },
     { station: 'jamb.mid', mm: 9.9 },
@@ -16,7 +16,7 @@ const exampleObserved = {
     { station: 'lift.trail', mm: 4 },
   ],
   findings: [
-    { finding: 'complaint', answer: 'lock' },
+    { finding: 'trouble', answer: 'lock' },
     { finding: 'screws', answer: 'move' },
   ],
 };

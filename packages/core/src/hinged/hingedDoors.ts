@@ -60,6 +60,7 @@ export const HINGED: DoorKind<HingedDoor, HingedNames> = {
   causes: CAUSES,
   soundCause: 'nothingWrong',
   findings: FINDINGS,
+  complaint: 'complaint',
   actions: ACTIONS,
   holdingWork: HOLDING_WORK,
   lowered: { headGap: 1 },

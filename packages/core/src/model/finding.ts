@@ -1,4 +1,4 @@
-import type { Moves } from './moves';
+import type { Moves, Share } from './moves';
 import type { Names } from './names';
 
 export interface FindingAnswer {
@@ -16,7 +16,8 @@ export interface Showing<N extends Names = Names> {
   answer: string;
   /** A station's own figure, or a figure of the state that no station reads. */
   at: N['station'] | Moves<N>;
-  border: { above: number } | { below: number };
+  /** A number of millimetres, or a figure of the card. */
+  border: { above: Share<N['figure']> } | { below: Share<N['figure']> };
   softMm: number;
 }
 

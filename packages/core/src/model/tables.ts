@@ -153,6 +153,8 @@ export interface DoorTables<N extends Names = Names> {
   /** The cause that is none. */
   soundCause: N['cause'];
   findings: readonly Finding<N>[];
+  /** What the customer is asked first; of its answers there may be several. */
+  complaint: N['finding'];
   actions: readonly Action<N>[];
   /** What holds the places, put right: it counts as their own work. */
   holdingWork: readonly N['action'][];

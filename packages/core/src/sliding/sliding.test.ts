@@ -72,7 +72,7 @@ describe('a sliding panel', () => {
           door: glass,
           readings: allAbout({}),
           findings: [
-            { finding: 'complaint', answer: 'ticks' },
+            { finding: 'trouble', answer: 'ticks' },
             { finding: 'tick', answer },
           ],
         }),
@@ -103,7 +103,7 @@ describe('a sliding panel', () => {
   it('a bypass panel that swings gets its guide', () => {
     const door = panel('bypass');
     const findings = [
-      { finding: 'complaint', answer: 'swings' },
+      { finding: 'trouble', answer: 'swings' },
       { finding: 'guide', answer: 'lost', again: true },
     ] as const;
     const observed = seen({ door, readings: allAbout({}, door), findings });
@@ -115,7 +115,7 @@ describe('a sliding panel', () => {
     const observed = seen({
       door: glass,
       findings: [
-        { finding: 'complaint', answer: 'stiff' },
+        { finding: 'trouble', answer: 'stiff' },
         { finding: 'where', answer: 'along' },
         { finding: 'track', answer: 'clean' },
       ],

@@ -9,7 +9,7 @@ import { ownTraits, type WorldTraits } from '../worldTraits';
 import { SLIDING_FAULTS } from './slidingFaults';
 import { GAPS, hookLow, isRolling, poseOf, roomAbove, type SlidingFaultId, type TrueSliding } from './trueSliding';
 
-export const SLIDING_FAULT_IDS = CAUSE_IDS.filter((id): id is SlidingFaultId => id !== 'nothingWrong');
+export const SLIDING_FAULT_IDS = CAUSE_IDS.filter((id): id is SlidingFaultId => id !== 'runsWell');
 
 export type SlidingTraits = WorldTraits<SlidingFaultId>;
 export const SLIDING_OWN: SlidingTraits = ownTraits(SLIDING_FAULT_IDS);
@@ -147,5 +147,5 @@ export function makeSlidingScenario(
 ): Befallen<TrueSliding> {
   const door = makeSoundSliding(random, world);
   const faults = drawFaults(SLIDING_FAULTS, door, options, random);
-  return { door, causes: faults.length === 0 ? ['nothingWrong'] : faults };
+  return { door, causes: faults.length === 0 ? ['runsWell'] : faults };
 }

@@ -115,7 +115,7 @@ export const SLIDING_FAULTS: Readonly<Record<SlidingFaultId, FaultOf<TrueSliding
       },
     ],
   },
-  frameRacked: {
+  openingRacked: {
     often: 1.2,
     place: 'frame',
     befall: (door, draw) => {

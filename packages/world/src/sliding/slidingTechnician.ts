@@ -6,6 +6,7 @@ import type { Befallen } from '../doorWorld';
 import { drawOne } from '../draws';
 import { readOff, type Tool } from '../readOff';
 import { dragOf, pullFelt, sticks, ticks } from './running';
+import { HOOK_MM, mostRoom } from './slidingVerdict';
 import {
   GAPS,
   hookLow,
@@ -102,7 +103,7 @@ function nuisances(door: TrueSliding): Record<string, number> {
 }
 
 const LOOKS: Readonly<Record<FindingId, Look>> = {
-  complaint: (door, _, random) => {
+  trouble: (door, _, random) => {
     const { besideThePoint, nagging } = door.world;
     const all = nuisances(door);
     if (random.uniform() < besideThePoint) return drawOne(random, Object.fromEntries(Object.keys(all).map((id) => [id, 1])));
@@ -110,11 +111,17 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
   },
   began: (door, causes, random) => {
     if (random.uniform() < door.world.besideThePoint) return 'always';
-    return drawOne(random, BEGAN[(causes[0] ?? 'nothingWrong') as CauseId] ?? { slowly: 40, knock: 10, afterWork: 15, always: 35 });
+    return drawOne(random, BEGAN[(causes[0] ?? 'runsWell') as CauseId] ?? { slowly: 40, knock: 10, afterWork: 15, always: 35 });
   },
   pull: (door, _, random) => pullFelt(door, random),
   where: (door, _, random) => sticks(door, random),
   tick: (door, _, random) => see(door, random, ticks(door, random), { none: 4, place: 3, even: 2 }),
+  liftOut: (door, _, random) => {
+    const comesOut = isRolling(door) && (door.offTrack !== undefined || mostRoom(door) >= door.liftsOutFrom);
+    return comesOut ? see(door, random, 'out', { held: 2 }) : see(door, random, 'held', { out: 2 });
+  },
+  locks: (door, _, random) =>
+    Math.abs(hookLow(door)) + 0.3 * random.normal() > HOOK_MM ? see(door, random, 'no', { yes: 2 }) : see(door, random, 'yes', { no: 2 }),
   shutContact: (door, _, random) => {
     const pose = poseOf(door);
     const off = jambGap(door, 0.02, pose) - jambGap(door, 0.98, pose) + 0.7 * random.normal();
@@ -162,7 +169,7 @@ const BEGAN: Partial<Record<CauseId, Readonly<Record<string, number>>>> = {
   trackBent: { knock: 58, slowly: 8, afterWork: 14, always: 20 },
   trackWorn: { slowly: 82, always: 18 },
   headSag: { slowly: 70, afterWork: 8, always: 22 },
-  frameRacked: { slowly: 55, afterWork: 10, always: 33, knock: 2 },
+  openingRacked: { slowly: 55, afterWork: 10, always: 33, knock: 2 },
   topWheelsHard: { afterWork: 58, slowly: 6, always: 34, knock: 2 },
   topWheelsSlack: { slowly: 36, knock: 14, afterWork: 24, always: 26 },
   panelRacked: { knock: 40, slowly: 28, always: 24, afterWork: 8 },

@@ -4,7 +4,7 @@ import { footGap, hookLow, isRolling, jambGap, leastRoom, poseOf, roomAbove, typ
 const RUBS_BELOW_MM = 0.4;
 /** A taper at the jamb that the eye sees, and how far a hook may be off its keep, mm. */
 const EYE_MM = 2.4;
-const HOOK_MM = 3.3;
+export const HOOK_MM = 3.3;
 
 /** It runs free over the full travel, nothing scrapes or ticks, and what holds it is sound. */
 export function runsFree(door: TrueSliding): boolean {

@@ -108,7 +108,7 @@ const WORKS: Readonly<Record<ActionId, Work>> = {
     door.track.belly -= door.ails.trackBelly * share;
     door.ails.track = door.ails.trackBelly = 0;
   },
-  squareFrame: (door, _, random) => {
+  squareOpening: (door, _, random) => {
     door.jamb.lean -= door.ails.jamb * nearly(random);
     door.ails.jamb = 0;
   },

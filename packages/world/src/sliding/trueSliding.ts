@@ -2,7 +2,7 @@ import { rolls, type SlidingDoor } from '@proper-swing/core/sliding/card/panel';
 import type { CauseId } from '@proper-swing/core/sliding/tables/causes';
 import type { WorldTraits } from '../worldTraits';
 
-export type SlidingFaultId = Exclude<CauseId, 'nothingWrong'>;
+export type SlidingFaultId = Exclude<CauseId, 'runsWell'>;
 export type End = 'lead' | 'trail';
 
 /** A wheel as it is. */
@@ -130,7 +130,7 @@ const NEAR = 0.05;
 const PLACES: Readonly<Record<string, number>> = { lead: NEAR, mid: 0.5, trail: 1 - NEAR, top: NEAR, foot: 1 - NEAR };
 
 export const GAPS: readonly string[] = [
-  ...['foot.lead', 'foot.mid', 'foot.trail'],
+  ...['foot.lead', 'foot.middle', 'foot.trail'],
   ...['jamb.top', 'jamb.mid', 'jamb.foot'],
   ...['lift.lead', 'lift.trail'],
 ];

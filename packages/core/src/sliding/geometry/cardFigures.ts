@@ -20,6 +20,8 @@ export function cardFigures(door: SlidingDoor) {
     panelHeightMm,
     channelMm: channelMm ?? USUAL_CHANNEL_MM,
     halfTurn: mmPerHalfTurn(door),
+    // What hangs is not lifted out by its foot.
+    letsGoFrom: edges.head.letsGoFrom ?? Infinity,
     'target.foot': edges.foot.target,
     'target.jamb': edges.jamb.target,
     'target.head': edges.head.target,

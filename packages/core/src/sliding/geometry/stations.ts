@@ -124,7 +124,7 @@ const lineStation = (title: string, kind: 'lean' | 'bow', howTo: string, weights
 /** Source of the weights: small-angle kinematics of a rigid panel on two wheels, derived in docs/decisions/0021. */
 const STATION_TABLE = {
   'foot.lead': footStation('Under the panel, closing end', NEAR),
-  'foot.mid': footStation('Under the panel, middle', 0.5),
+  'foot.middle': footStation('Under the panel, middle', 0.5),
   'foot.trail': footStation('Under the panel, other end', FAR),
   'jamb.top': jambStation('Closing gap, top', NEAR),
   'jamb.mid': jambStation('Closing gap, middle', 0.5),
@@ -197,7 +197,7 @@ export const STATION_IDS = Object.keys(STATION_TABLE) as StationId[];
 
 export const WALK: readonly StationId[] = [
   'foot.lead',
-  'foot.mid',
+  'foot.middle',
   'foot.trail',
   'jamb.top',
   'jamb.mid',

@@ -20,7 +20,7 @@ export const ACTION_IDS = [
   'easeTrim',
   'liftHead',
   'levelTrack',
-  'squareFrame',
+  'squareOpening',
   'straightenSlab',
   'trimSlab',
 ] as const;

@@ -35,7 +35,7 @@ const eitherWay = (measure: string, mean: number, sd: number, moves: Moves): Cau
 const LOWERED: Moves = { leadRise: -1, trailRise: -1 };
 
 const CAUSE_TABLE = {
-  nothingWrong: {
+  runsWell: {
     title: 'Nothing wrong',
     called: 'a sound door',
     says: 'The panel runs and hangs as a sound one does; what differs is the building.',
@@ -194,14 +194,14 @@ const CAUSE_TABLE = {
     cures: ['levelTrack', 'turnScrew', 'turnHanger'],
     advice: 'A few millimetres are taken up at the rollers; more is a matter of the sill or beam under the track.',
   },
-  frameRacked: {
+  openingRacked: {
     title: 'Frame racked',
     called: 'a racked frame',
     says: 'The frame has gone out of square: the closing jamb leans and the panel no longer meets it.',
     prior: 0.05,
     part: 'frame',
     forms: eitherWay('lean of the jamb', 6, 2.2, { jambLean: 1 }),
-    cures: ['turnScrew', 'turnHanger', 'squareFrame'],
+    cures: ['turnScrew', 'turnHanger', 'squareOpening'],
   },
   headSag: {
     title: 'Head sagging on the panel',

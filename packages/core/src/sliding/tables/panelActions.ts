@@ -141,11 +141,11 @@ export const PANEL_ACTIONS = {
     cautions: ['openWall', 'glass', 'support', 'cables'],
     stopIf: 'The sill is rotten or the beam has dropped: that comes first.',
   },
-  squareFrame: {
+  squareOpening: {
     order: 12,
     title: 'Square the frame',
     unit: 'job',
-    effect: { kind: 'cure', cures: ['frameRacked'], share: 0.95, shareSd: 0.06, leftSdMm: 0.7 },
+    effect: { kind: 'cure', cures: ['openingRacked'], share: 0.95, shareSd: 0.06, leftSdMm: 0.7 },
     amounts: [1],
     minutes: { first: 75, each: 0 },
     irreversibility: 2,

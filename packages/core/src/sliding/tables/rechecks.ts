@@ -21,8 +21,8 @@ export const RECHECKS: readonly RecheckRow<SlidingNames>[] = [
     stations: [],
   },
   { effects: ['cure'], actions: ['setTopWheels', 'liftHead'], stations: ['lift.lead', 'lift.trail'] },
-  { effects: ['cure'], actions: ['squareFrame', 'squarePanel'], stations: ['jamb.top', 'jamb.mid', 'jamb.foot'] },
-  { effects: ['cure'], actions: ['trimSlab'], stations: ['foot.lead', 'foot.mid', 'foot.trail'] },
+  { effects: ['cure'], actions: ['squareOpening', 'squarePanel'], stations: ['jamb.top', 'jamb.mid', 'jamb.foot'] },
+  { effects: ['cure'], actions: ['trimSlab'], stations: ['foot.lead', 'foot.middle', 'foot.trail'] },
   {
     effects: ['cure'],
     stations: ['foot.lead', 'foot.trail', 'jamb.top', 'jamb.foot', 'lift.lead', 'lift.trail'],

@@ -1,8 +1,9 @@
+import { ROLLING } from '../card/panel';
 import { answer, type FindingEntry } from './findingEntry';
 
 /** What the customer tells, and what the panel does when it is slid. Chances: common practice, no source. */
 export const SLIDE_FINDINGS = {
-  complaint: {
+  trouble: {
     stage: 'listen',
     question: 'What is the trouble?',
     howTo: 'In the customer’s own words; the worst of it.',
@@ -19,7 +20,7 @@ export const SLIDE_FINDINGS = {
     ],
     chances: {
       otherwise: [28, 10, 8, 8, 12, 12, 6, 16],
-      nothingWrong: [10, 4, 4, 6, 8, 10, 6, 52],
+      runsWell: [10, 4, 4, 6, 8, 10, 6, 52],
       leadLow: [14, 24, 3, 2, 26, 25, 1, 5],
       trailLow: [14, 24, 3, 2, 28, 22, 1, 6],
       bothLow: [22, 42, 8, 2, 3, 16, 2, 5],
@@ -34,7 +35,7 @@ export const SLIDE_FINDINGS = {
       trackBent: [46, 6, 24, 16, 2, 2, 1, 3],
       trackWorn: [48, 30, 8, 6, 2, 3, 1, 2],
       trackOut: [18, 10, 4, 2, 32, 20, 6, 8],
-      frameRacked: [16, 4, 3, 1, 48, 23, 1, 4],
+      openingRacked: [16, 4, 3, 1, 48, 23, 1, 4],
       headSag: [70, 2, 3, 3, 5, 10, 1, 6],
       topWheelsHard: [82, 2, 5, 2, 3, 3, 1, 2],
       topWheelsSlack: [5, 1, 66, 5, 3, 3, 14, 3],
@@ -84,7 +85,7 @@ export const SLIDE_FINDINGS = {
       trimTight: [12, 2, 46, 40],
       guideLost: [28, 38, 8, 26],
       headSag: [64, 1, 10, 25],
-      frameRacked: [52, 3, 9, 36],
+      openingRacked: [52, 3, 9, 36],
     },
   },
   pull: {
@@ -101,7 +102,7 @@ export const SLIDE_FINDINGS = {
     ],
     chances: {
       otherwise: [64, 24, 9, 3],
-      nothingWrong: [92, 7, 1, 0],
+      runsWell: [92, 7, 1, 0],
       leadLow: [48, 22, 22, 8],
       trailLow: [48, 22, 22, 8],
       bothLow: [32, 26, 30, 12],
@@ -142,7 +143,7 @@ export const SLIDE_FINDINGS = {
     ],
     chances: {
       otherwise: [66, 8, 16, 5, 5],
-      nothingWrong: [90, 3, 3, 2, 2],
+      runsWell: [90, 3, 3, 2, 2],
       leadLow: [46, 8, 34, 8, 4],
       trailLow: [46, 8, 34, 5, 7],
       bothLow: [28, 8, 56, 4, 4],
@@ -188,6 +189,42 @@ export const SLIDE_FINDINGS = {
       trackWorn: [74, 18, 8],
       fixingThrough: [56, 40, 4],
       wrongRoller: [74, 10, 16],
+    },
+  },
+  liftOut: {
+    stage: 'test',
+    again: true,
+    onlyFor: ROLLING,
+    question: 'Can it be lifted out?',
+    howTo: 'Hold it with both hands. Lift each end in turn as far as it goes, at the jamb and midway, and pull its foot a little toward you.',
+    minutes: 0.5,
+    answers: [answer('held', 'It stays in', 'it cannot be lifted out'), answer('out', 'An end comes out', 'an end can be lifted out')],
+    chances: { otherwise: [97, 3], topWheelsSlack: [50, 50] },
+    follows: {
+      share: 0.97,
+      otherwise: 'held',
+      shows: [
+        { answer: 'out', at: 'lift.lead', border: { above: 'letsGoFrom' }, softMm: 0.6 },
+        { answer: 'out', at: 'lift.trail', border: { above: 'letsGoFrom' }, softMm: 0.6 },
+      ],
+    },
+  },
+  locks: {
+    stage: 'test',
+    again: true,
+    onlyFor: ['glass', 'screen', 'pocket'],
+    question: 'Does it lock without lifting or pushing?',
+    howTo: 'Shut it, throw the lock with one finger, and pull: is the hook in its keep?',
+    minutes: 0.3,
+    answers: [answer('yes', 'It locks', 'it locks by itself'), answer('no', 'Not by itself', 'its hook misses the keep')],
+    chances: { otherwise: [80, 20] },
+    follows: {
+      share: 0.95,
+      otherwise: 'yes',
+      shows: [
+        { answer: 'no', at: 'lock.low', border: { above: 3.3 }, softMm: 0.8 },
+        { answer: 'no', at: 'lock.low', border: { below: -3.3 }, softMm: 0.8 },
+      ],
     },
   },
   shutContact: {

@@ -17,7 +17,7 @@ describe('the tables of sliding doors', () => {
     },
   );
 
-  it.each(CAUSES.filter(({ id }) => id !== 'nothingWrong').map((each) => [each.id, each] as const))(
+  it.each(CAUSES.filter(({ id }) => id !== 'runsWell').map((each) => [each.id, each] as const))(
     '%s: the shares of its forms add up to one, and each kind of panel that can have it has what cures it',
     (id, { forms, cures }) => {
       expect(forms.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
