@@ -1,11 +1,11 @@
-import type { Adjustment, Call, Door, ReadingEntry, ReadingSet, Site, Worksheet } from '@proper-swing/contract';
+import type { Adjustment, Call, HingedDoorCard, ReadingEntry, ReadingSet, Site, Worksheet } from '@proper-swing/contract';
 import { v7 } from 'uuid';
 
 const writtenAt = '2026-03-02T08:30:00.000Z';
 
 export interface ExampleRecords {
   site: Site;
-  door: Door;
+  door: HingedDoorCard;
   call: Call;
   set: ReadingSet;
   reading: ReadingEntry;
@@ -16,7 +16,7 @@ export interface ExampleRecords {
 /** A site, a door, a call and what is written on it, with fresh ids: what server tests write. */
 export function exampleRecords(): ExampleRecords {
   const site: Site = { id: v7(), revision: 1, writtenAt, name: 'Alder Court', address: '4 Mill Row', contact: 'Caretaker', remarks: '' };
-  const door: Door = {
+  const door: HingedDoorCard = {
     id: v7(),
     revision: 1,
     writtenAt,

@@ -50,6 +50,7 @@ export {
   type CardsOfCall,
   type Door,
   type FindingEntry,
+  type HingedDoorCard,
   type HingedMake,
   type ListsOfCall,
   type Note,
@@ -59,6 +60,8 @@ export {
   type RecordKind,
   type RecordKindEntry,
   type Site,
+  type SlidingDoorCard,
+  type SlidingMake,
   type Worksheet,
 } from './record/register';
 export { byWriteOrder, sequenceOf, standingInSequence, type Sequenced } from './record/sequence';

@@ -9,6 +9,8 @@ export interface SchemaMeta {
   format?: string;
   /** Strings only: a regular expression the JSON Schema should state. */
   pattern?: string;
+  /** What it may be, one of several. */
+  oneOf?: readonly Schema[];
 }
 
 declare module 'yup' {
@@ -34,6 +36,7 @@ function describe(field: SchemaFieldDescription): JsonSchema {
     ...(meta.description !== undefined && { description: meta.description }),
     ...(meta.format !== undefined && { format: meta.format }),
     ...(meta.pattern !== undefined && { pattern: meta.pattern }),
+    ...(meta.oneOf !== undefined && { oneOf: meta.oneOf.map(toJsonSchema) }),
     ...(description.oneOf.length > 0 && { enum: description.nullable ? [...description.oneOf, null] : description.oneOf }),
     ...limitsOf(description),
     ...objectParts(description),

@@ -95,6 +95,7 @@ export const HATCH: DoorKind<Hatch> = {
     },
   ],
   soundCause: 'sound',
+  complaint: 'wood',
   findings: [
     {
       id: 'wood',

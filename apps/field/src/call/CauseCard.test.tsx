@@ -1,8 +1,8 @@
-import { diagnose } from '@proper-swing/core/engine';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { lengthWords } from '../design/lengthWords';
 import { exampleRecord } from '../record/exampleRecord';
 import { observedAt } from '../record/observed';
+import { diagnosisOf } from '../engine/askEngine.fixture';
 import { CauseCard } from './CauseCard';
 import { percent } from '../record/percent';
 
@@ -13,7 +13,7 @@ const record = exampleRecord({
 const observed = { ...observedAt(record, 'found'), findings: [{ finding: 'topScrews', answer: 'loose' } as const] };
 
 describe('a cause on the Find page', () => {
-  const [first] = diagnose(observed).causes;
+  const [first] = diagnosisOf(observed).causes;
   if (first === undefined) throw new Error('no cause');
 
   it('shows how likely it is and the evidence in words, and its numbers on asking', () => {

@@ -1,4 +1,5 @@
-import { cause as causeOf, type Evidence, type Diagnosis } from '@proper-swing/core';
+import type { Evidence } from '@proper-swing/core';
+import { cause as causeOf, type Diagnosis } from '@proper-swing/core/doors';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../design/Press';

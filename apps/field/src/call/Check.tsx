@@ -1,4 +1,4 @@
-import type { Finding } from '@proper-swing/core';
+import type { Finding } from '@proper-swing/core/doors';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../design/Choice';

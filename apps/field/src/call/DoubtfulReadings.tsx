@@ -1,4 +1,4 @@
-import { station, type Correction } from '@proper-swing/core';
+import { station, type Correction } from '@proper-swing/core/doors';
 import type { LengthWords } from '../design/lengthWords';
 import { Slip } from '../design/Section';
 import { Words } from '../design/Words';

@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { cause, type Diagnosis, type Observed } from '@proper-swing/core';
+import { cause, type Diagnosis, type Observed } from '@proper-swing/core/doors';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Press } from '../design/Press';

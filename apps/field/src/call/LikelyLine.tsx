@@ -1,4 +1,4 @@
-import type { Estimate } from '@proper-swing/core';
+import type { Estimate } from '@proper-swing/core/doors';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../design/tokens';
 import { Words } from '../design/Words';

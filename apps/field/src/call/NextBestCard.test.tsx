@@ -1,10 +1,10 @@
-import { type NextBest } from '@proper-swing/core';
-import { whatNext } from '@proper-swing/core/engine';
+import type { NextBest } from '@proper-swing/core/doors';
 import { onlineManager } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { outbox } from '../offline/outbox';
 import { exampleRecord } from '../record/exampleRecord';
 import { observedAt } from '../record/observed';
+import { nextBestOf } from '../engine/askEngine.fixture';
 import { NextBestCard } from './NextBestCard';
 
 const record = exampleRecord({
@@ -17,7 +17,7 @@ afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
 
 describe('what to read next', () => {
   it('asks the check that tells most, with the reason, and writes its answer', () => {
-    const next = whatNext(observedAt(record, 'found'));
+    const next = nextBestOf(observedAt(record, 'found'));
     const check = next.choices.find(({ kind }) => kind === 'finding');
     if (check === undefined) throw new Error('no check');
     render(<NextBestCard record={record} next={{ ...next, choices: [check] }} />);

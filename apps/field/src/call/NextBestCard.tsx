@@ -1,5 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { finding, station, type FindingId, type NextBest, type NextChoice, type StationId } from '@proper-swing/core';
+import type { NextChoice } from '@proper-swing/core';
+import { finding, station, type FindingId, type NextBest, type StationId } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../design/Press';

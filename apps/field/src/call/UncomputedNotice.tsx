@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { finding, station } from '@proper-swing/core';
+import { finding, station } from '@proper-swing/core/doors';
 import { Notice } from '../design/Notice';
 import { write } from '../offline/write';
 import { uncomputedOf, type Uncomputed } from '../record/uncomputed';

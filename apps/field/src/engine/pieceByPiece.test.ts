@@ -1,5 +1,6 @@
 import { engineFunction } from '@proper-swing/contract/engine';
-import type { Correction, Stepwise } from '@proper-swing/core';
+import type { Stepwise } from '@proper-swing/core';
+import type { Correction } from '@proper-swing/core/doors';
 import { pieceByPiece } from './pieceByPiece';
 
 const plan = engineFunction('hinged.plan');

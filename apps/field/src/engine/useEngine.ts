@@ -1,4 +1,13 @@
-import type { Correction, Diagnosis, Estimate, NextBest, Observed } from '@proper-swing/core';
+import {
+  correctionFrom,
+  engineRequest,
+  type Correction,
+  type Diagnosis,
+  type EngineQuestion,
+  type Estimate,
+  type NextBest,
+  type Observed,
+} from '@proper-swing/core/doors';
 import { keepPreviousData, queryOptions, skipToken, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ENGINE_KEY } from '../offline/queryClient';
@@ -36,9 +45,15 @@ export function useSheetAnswer(name: string, request: object | undefined): Check
   }).data;
 }
 
-const diagnosisQuery = (observed: Observed) => engineQuery<Diagnosis>('hinged.diagnose', observed);
+/** What a function of the engine answers of a door, whatever its kind. */
+function askedOf<T>(question: EngineQuestion, observed: Observed) {
+  const { name, request } = engineRequest(observed, question);
+  return engineQuery<T>(name, request);
+}
 
-const estimateQuery = (observed: Observed) => engineQuery<Estimate>('hinged.estimate', observed);
+const diagnosisQuery = (observed: Observed) => askedOf<Diagnosis>('diagnose', observed);
+
+const estimateQuery = (observed: Observed) => askedOf<Estimate>('estimate', observed);
 
 /** The estimate of what was observed; the last one stays until the next is there. */
 export function useEstimate(observed: Observed): Estimate | undefined {
@@ -59,7 +74,7 @@ export async function computeEstimate(client: QueryClient, observed: Observed): 
 
 /** What to read next, once the diagnosis is on the screen; the last advice stays until the next is there. */
 export function useNextBest(observed: Observed): NextBest | undefined {
-  const query = useMemo(() => engineQuery<NextBest>('hinged.next', observed), [observed]);
+  const query = useMemo(() => askedOf<NextBest>('next', observed), [observed]);
   return useQuery({ ...query, placeholderData: keepPreviousData }).data;
 }
 
@@ -79,8 +94,6 @@ export interface Planning {
   again: () => void;
 }
 
-const PLAN = 'hinged.plan';
-
 /** A plan before all of it is worked out. */
 interface PlanSoFar {
   correction: Correction;
@@ -92,20 +105,21 @@ interface PlanSoFar {
 export function usePlan(observed: Observed): Planning {
   const client = useQueryClient();
   const [query, progressKey, soFarKey] = useMemo(() => {
-    const of = engineQuery<Correction>(PLAN, observed);
+    const { name, request } = engineRequest(observed, 'plan');
+    const of = engineQuery<Correction>(name, request);
     const progressOf = [...of.queryKey, 'progress'];
     const soFarOf = [...of.queryKey, 'so far'];
     return [
       {
         ...of,
         queryFn: ({ signal }: { signal: AbortSignal }) =>
-          runInSteps<Correction>(
-            PLAN,
-            observed,
+          runInSteps<unknown>(
+            name,
+            request,
             signal,
             (share) => client.setQueryData(progressOf, share),
-            (correction, stands) => client.setQueryData(soFarOf, { correction, stands }),
-          ),
+            (told, stands) => client.setQueryData(soFarOf, { correction: correctionFrom(observed.door, told), stands }),
+          ).then((told) => correctionFrom(observed.door, told)),
       },
       progressOf,
       soFarOf,

@@ -56,7 +56,7 @@ describe('a write kept by an earlier program', () => {
     storage.set('swing.outbox.000000000001.d', JSON.stringify({ sequence: 1, kind: 'doors', body: OLD_DOOR }));
     const outbox = openOutbox(storage);
     const [kept] = outbox.waiting();
-    expect([kept?.version, (kept?.body as Door).make.slabWidthMm]).toEqual([WRITE_VERSION, 762]);
+    expect([kept?.version, (kept?.body as Door).make]).toEqual([WRITE_VERSION, expect.objectContaining({ slabWidthMm: 762 })]);
     expect(outbox.add('notes', { id: 'n', writtenAt: '', callId: 'c', text: 'x' }).version).toBe(WRITE_VERSION);
     expect(
       openOutbox(storage)

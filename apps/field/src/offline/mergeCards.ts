@@ -1,5 +1,5 @@
 import { OF_WRITING, recordKind, type RecordBodies, type RecordKind } from '@proper-swing/contract';
-import type { Field } from '@proper-swing/core/fields/field';
+import { groupOf, type Field } from '@proper-swing/core/fields/field';
 import { replaceEqualDeep } from '@tanstack/react-query';
 
 export type Card = Extract<RecordBodies[RecordKind], { revision: number }>;
@@ -32,7 +32,7 @@ export interface Merged {
 export function mergeCards(kind: CardKind, base: Card | undefined, ours: Card, theirs: Card): Merged {
   const conflicts: TwoWays[] = [];
   let card = theirs;
-  for (const { path, says, field } of pathsOf(kind)) {
+  for (const { path, says, field } of pathsOf(kind, ours)) {
     const [was, here, there] = [base, ours, theirs].map((each) => each && valueAt(each, path));
     if (isSame(here, there) || (base !== undefined && isSame(was, here))) continue;
     card = withValue(card, path, here);
@@ -49,11 +49,12 @@ export function withValue(card: Card, [name = '', ...within]: readonly string[],
   return { ...fields, [name]: put } as unknown as Card;
 }
 
-function pathsOf(kind: CardKind): Pick<TwoWays, 'path' | 'says' | 'field'>[] {
+function pathsOf(kind: CardKind, card: Card): Pick<TwoWays, 'path' | 'says' | 'field'>[] {
   return Object.entries(recordKind(kind)?.fields ?? {}).flatMap(([name, field]) => {
     if (OF_WRITING.has(name)) return [];
-    if (field.is !== 'group') return [{ path: [name], says: field.says ?? name, field }];
-    return Object.entries(field.fields).map(([inner, within]) => ({ path: [name, inner], says: within.says ?? inner, field: within }));
+    const group = groupOf(field, card as unknown as Record<string, unknown>);
+    if (group === undefined) return [{ path: [name], says: field.says ?? name, field }];
+    return Object.entries(group.fields).map(([inner, within]) => ({ path: [name, inner], says: within.says ?? inner, field: within }));
   });
 }
 

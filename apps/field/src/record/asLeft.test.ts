@@ -1,6 +1,7 @@
 import type { CallRecord, FindingEntry } from '@proper-swing/contract';
-import { proofTriesFor } from '@proper-swing/core';
+import { proofTriesFor } from '@proper-swing/core/doors';
 import { leftReadings, leftTries, proofOfCall } from './asLeft';
+import { modelFor } from './door';
 import { exampleAdjustment, exampleRecord } from './exampleRecord';
 import { answersByFinding, observedNow } from './observed';
 import { isProved, verdictWords } from '../pages/prove/proofWords';
@@ -24,7 +25,7 @@ const tried = (id: string, finding: FindingEntry['finding'], answer: string): Fi
   stage: 'left',
 });
 const allTried = (prefix: string, record: CallRecord) =>
-  proofTriesFor(record.door.make).map(({ finding, good }, i) => tried(`${prefix}${i}`, finding, good));
+  proofTriesFor(record.door.kind, modelFor(record.door)).map(({ finding, good }, i) => tried(`${prefix}${i}`, finding, good));
 const said = (record: CallRecord) => verdictWords(proofOfCall(record), leftTries(record), leftReadings(record).isAsFound);
 const found = exampleRecord({ found: EVEN });
 

@@ -1,6 +1,8 @@
 import type { CallRecord, ReadingEntry } from '@proper-swing/contract';
-import { proofOf, type FindingId, type GapByEye, type Proof, type StationId } from '@proper-swing/core';
-import { currentSet, engineDoor, isAfterWork, readingsByStation, seenByEye, standingWork, triesAsLeft } from './observed';
+import type { GapByEye } from '@proper-swing/core';
+import { proofOf, type FindingId, type Proof, type StationId } from '@proper-swing/core/doors';
+import { engineDoor } from './door';
+import { currentSet, isAfterWork, readingsByStation, seenByEye, standingWork, triesAsLeft } from './observed';
 
 /** What was read of a door as it is left, and whether that is what was found: nothing has been done to it. */
 export interface LeftReadings {

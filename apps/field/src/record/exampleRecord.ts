@@ -1,12 +1,15 @@
-import { emptyLists, type Adjustment, type CallRecord, type ReadingEntry, type Stage } from '@proper-swing/contract';
-import type { StationId } from '@proper-swing/core';
+import { emptyLists, type Adjustment, type CallRecord, type HingedDoorCard, type ReadingEntry, type Stage } from '@proper-swing/contract';
+import type { StationId } from '@proper-swing/core/doors';
 
 const writtenAt = '2026-03-02T08:30:00Z';
 
 export type ExampleReadings = Partial<Record<StationId, number | 'rubs'>>;
 
+/** A call on a door that is known to hang on hinges. */
+export type ExampleRecord = CallRecord & { door: HingedDoorCard };
+
 /** A call on an ordinary interior door with the readings given: what component tests show. */
-export function exampleRecord(readings: Partial<Record<Stage, ExampleReadings>> = {}): CallRecord {
+export function exampleRecord(readings: Partial<Record<Stage, ExampleReadings>> = {}): ExampleRecord {
   const sets = (Object.keys(readings) as Stage[]).map((stage) => ({ id: `set-${stage}`, writtenAt, callId: 'call', stage }));
   return {
     site: { id: 'site', revision: 1, writtenAt, name: 'Alder Court', address: '', contact: '', remarks: '' },

@@ -58,7 +58,7 @@ describe('what the engine is told of the work on a call', () => {
     };
     expect(observedNow(worked).rounds).toEqual([
       {
-        done: [{ action: 'tighten', hinge: 'top', amount: 1 }],
+        done: [{ action: 'tighten', place: 'top', amount: 1 }],
         readings: [{ station: 'hinge.top', mm: 2.4, instrument: 'gauge', stepMm: 0.1 }],
       },
       {
@@ -82,7 +82,7 @@ describe('what the engine is told of the work on a call', () => {
     const worked = { ...record, adjustments: [pin] };
     expect([observedNow(worked).rounds, uncheckedWork(worked).length]).toEqual([undefined, 1]);
     const rounds = [
-      { done: [{ action: 'bendPin', hinge: 'top', amount: 1 }], readings: [], findings: [{ finding: 'halfOpen', answer: 'creeps' }] },
+      { done: [{ action: 'bendPin', place: 'top', amount: 1 }], readings: [], findings: [{ finding: 'halfOpen', answer: 'creeps' }] },
     ];
     const checked = { ...worked, findings: [tried] };
     expect([observedNow(checked).rounds, uncheckedWork(checked)]).toEqual([rounds, []]);

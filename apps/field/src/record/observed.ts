@@ -4,53 +4,35 @@ import {
   standingInSequence,
   type Adjustment,
   type CallRecord,
-  type Door,
   type FindingEntry,
   type ReadingEntry,
   type ReadingSet,
   type Sequenced,
   type Stage,
 } from '@proper-swing/contract';
+import { GAPS_BY_EYE, gapByEye, readingStep, type GapByEye } from '@proper-swing/core';
 import {
-  GAPS_BY_EYE,
-  gapByEye,
-  readingStep,
   reckoningWith,
   recheckAfter,
   saysNotHolding,
-  WALKING_ORDER,
   type AnsweredFinding,
   type DoneStep,
-  type GapByEye,
-  type HingedDoor,
   type Observed,
+  type PlaceId,
   type Reading,
   type Round,
   type StationId,
-} from '@proper-swing/core';
+} from '@proper-swing/core/doors';
+import { engineDoor, handbookOf, modelFor } from './door';
 import { isComputable } from './uncomputed';
-
-/** The door of a record as the engine takes it. */
-export function engineDoor({ make }: Pick<Door, 'make'>): HingedDoor {
-  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile, closer, ownLimits, schools } = make;
-  return {
-    ...(ownLimits && { ownLimits }),
-    ...(schools && { schools }),
-    ...(closer && { closer }),
-    slabWidthMm,
-    slabHeightMm,
-    hingeHeightsMm,
-    hingeKind,
-    slabKind,
-    fireRated,
-    profile,
-  };
-}
 
 /** Where the entries of a call belong in its work. */
 function sequenceIn({ readingSets, readings, findings, adjustments }: CallRecord): (entry: Sequenced) => string {
   return sequenceOf([...readingSets, ...readings, ...findings, ...adjustments]);
 }
+
+/** Where the slab is set by work: at a hinge, or at an end of a panel. */
+export const placeOf = ({ hinge, end }: Pick<Adjustment, 'hinge' | 'end'>): PlaceId | undefined => hinge ?? end ?? undefined;
 
 /** Work that stands, in the order it was done; a correction keeps the place of what it corrects. */
 export function standingWork(record: CallRecord): Adjustment[] {
@@ -92,7 +74,7 @@ export function lastReadings(record: CallRecord): ReadonlyMap<StationId, Reading
 
 /** Whether any gap round the door was gauged on the call, or rubbed. */
 export const isGapRead = (record: CallRecord): boolean =>
-  [...lastReadings(record)].some(([id, { kind }]) => WALKING_ORDER.includes(id) && kind !== 'unreachable');
+  [...lastReadings(record)].some(([id, { kind }]) => handbookOf(record.door).walk.includes(id) && kind !== 'unreachable');
 
 /** Standing answers by finding: of the door as found, or checked again after a piece of work. */
 export function answersByFinding(record: CallRecord, after?: Adjustment): ReadonlyMap<string, string> {
@@ -101,7 +83,7 @@ export function answersByFinding(record: CallRecord, after?: Adjustment): Readon
 
 /** What the customer complains of, the first told first. */
 export const complaintsOf = (record: CallRecord): string[] =>
-  answersAfter(record).flatMap(({ finding, answer }) => (finding === 'complaint' ? [answer] : []));
+  answersAfter(record).flatMap(({ finding, answer }) => (finding === handbookOf(record.door).complaint ? [answer] : []));
 
 function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFinding[] {
   return standing(record.findings)
@@ -118,7 +100,7 @@ function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFindin
 export function observedAt(record: CallRecord, stage: Stage): Observed {
   const entries = [...readingsByStation(record, stage).values()];
   const door = engineDoor(record.door);
-  const readings = entries.flatMap((entry) => readingFrom(door, entry));
+  const readings = entries.flatMap((entry) => readingFrom(record, entry));
   const findings = stage === 'found' ? answersAfter(record) : [];
   const unreachable = entries.flatMap(({ kind, station }) => (kind === 'unreachable' ? [station] : []));
   return { door, readings, findings, ...(unreachable.length > 0 && { unreachable }) };
@@ -145,7 +127,7 @@ export interface WorkRound {
 export function workRounds(record: CallRecord): WorkRound[] {
   const keyOf = sequenceIn(record);
   const work = standingInSequence(record.adjustments, keyOf)
-    .filter(({ action, hinge }) => reckoningWith(action, hinge ?? undefined) !== 'nothing')
+    .filter((each) => reckoningWith(each.action, placeOf(each)) !== 'nothing')
     .map((each) => ({ each, key: keyOf(each) }));
   const begun = work[0]?.key ?? '';
   // What is gauged as left tells as much of the work before it as a check.
@@ -169,19 +151,18 @@ export function isAfterWork(record: CallRecord, entry: Sequenced): boolean {
 }
 
 function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {
-  const door = engineDoor(record.door);
   const roundOf = (work: readonly Adjustment[], readings: readonly ReadingEntry[]): Round => {
     const findings = work.flatMap(({ id }) => answersAfter(record, id));
     return {
       done: work.map(doneFrom),
-      readings: readings.flatMap((entry) => readingFrom(door, entry)),
+      readings: readings.flatMap((entry) => readingFrom(record, entry)),
       ...(findings.length > 0 && { findings }),
     };
   };
   // Work after which nothing is gauged is checked by trying it; and what is found not to hold is gone on with before any gap is read.
-  const isTried = ({ id, action, hinge }: Adjustment) => {
-    const after = answersAfter(record, id);
-    const isNotGauged = recheckAfter(action, hinge ?? undefined).length === 0;
+  const isTried = (work: Adjustment) => {
+    const after = answersAfter(record, work.id);
+    const isNotGauged = recheckAfter(work.action, placeOf(work)).length === 0;
     return (isNotGauged && after.length > 0) || after.some(({ finding, answer }) => saysNotHolding(finding, answer));
   };
   const rounds: Round[] = [];
@@ -219,17 +200,19 @@ function readingsOfSet(record: CallRecord, setId: string): ReadingEntry[] {
   return standing(record.readings.filter((reading) => reading.setId === setId));
 }
 
-function doneFrom({ action, hinge, amount, fromMm, toMm }: Adjustment): DoneStep {
-  return { action, amount, ...(hinge && { hinge }), ...(fromMm !== null && toMm !== null && { planed: { fromMm, toMm } }) };
+function doneFrom(work: Adjustment): DoneStep {
+  const { action, amount, fromMm, toMm } = work;
+  const place = placeOf(work);
+  return { action, amount, ...(place && { place }), ...(fromMm !== null && toMm !== null && { planed: { fromMm, toMm } }) };
 }
 
 /** A reading as the engine takes it; one that took the place of an earlier one was taken twice. */
-function readingFrom(door: HingedDoor, entry: ReadingEntry): Reading[] {
+function readingFrom({ door }: CallRecord, entry: ReadingEntry): Reading[] {
   if (!isComputable(entry)) return [];
   const { station, kind, mm, typed, instrument, supersedes } = entry;
   const taken = { station, instrument, ...(supersedes && { again: true as const }) };
   const seen = seenByEye(entry);
-  if (seen !== undefined) return [{ ...taken, ...gapByEye(door, station, seen) }];
+  if (seen !== undefined) return [{ ...taken, ...gapByEye(modelFor(door), station, seen) }];
   if (kind === 'rubs') return [{ ...taken, rubs: true }];
   return kind === 'figure' && mm !== null ? [{ ...taken, mm, stepMm: readingStep(typed) }] : [];
 }

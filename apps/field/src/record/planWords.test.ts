@@ -1,4 +1,4 @@
-import type { Correction, Plan, PlannedStep } from '@proper-swing/core';
+import type { Correction, Plan, PlannedStep } from '@proper-swing/core/doors';
 import { lengthWords } from '../design/lengthWords';
 import {
   againWords,
@@ -69,13 +69,20 @@ describe('a step in words', () => {
   });
 
   it('says which hinge and which way the slab goes', () => {
-    expect(placeWords(step({ hinge: 'bottom', shiftMm: 1.05 }), words)).toBe('bottom hinge: slab 1 mm toward the latch');
-    expect(placeWords(step({ hinge: 'top', shiftMm: -2.4 }), words)).toBe('top hinge: slab 2.4 mm toward the hinges');
+    expect(placeWords(step({ place: 'bottom', shiftMm: 1.05 }), words)).toBe('bottom hinge: slab 1 mm toward the latch');
+    expect(placeWords(step({ place: 'top', shiftMm: -2.4 }), words)).toBe('top hinge: slab 2.4 mm toward the hinges');
+  });
+
+  it('says which end of a panel and which way it goes, with the turns of its screw', () => {
+    expect(placeWords(step({ place: 'lead', shiftMm: 2.3 }), words)).toBe('closing end: panel 2.3 mm up');
+    expect(placeWords(step({ place: 'trail', shiftMm: -1.5 }), words)).toBe('other end: panel 1.5 mm down');
+    expect(amountWords(step({ action: 'turnScrew', amount: -3, unit: 'half turns' }), words)).toBe('3 half turns down');
   });
 });
 
 it('asks for a try, or for a look, before anything rests on it', () => {
-  const asks = (lookAgain: Correction['lookAgain']) => outcomeWords({ outcome: 'look again', lookAgain } as unknown as Correction);
+  const asks = (lookAgain: Correction['lookAgain']) =>
+    outcomeWords({ outcome: 'look again', lookAgain } as unknown as Correction, 'hinged');
   expect(asks(['halfOpen'])).toMatch(/^Before anything is done, try this/);
   expect(asks(['legSound'])).toMatch(/^Before anything is begun, look here/);
 });

@@ -1,29 +1,22 @@
+import { unitMeasure, type PlanAim, type PlanOutcome } from '@proper-swing/core';
 import {
   AS_WELL,
   finding,
+  HANDBOOKS,
+  placeSays,
   station,
-  unitMeasure,
   type ActionId,
   type Correction,
-  type HingeName,
+  type DoorKindId,
+  type PlaceId,
   type Plan,
-  type PlanAim,
   type PlannedStep,
-  type PlanOutcome,
-} from '@proper-swing/core';
+} from '@proper-swing/core/doors';
 import type { LengthWords } from '../design/lengthWords';
 import { pluralOf } from '../design/plural';
 import { likelihood } from './likelihood';
 import { percent } from './percent';
 import { capital } from '../design/capital';
-
-const HINGE_WORDS: Readonly<Record<HingeName, string>> = {
-  top: 'top hinge',
-  upper: 'upper hinge',
-  middle: 'middle hinge',
-  lower: 'lower hinge',
-  bottom: 'bottom hinge',
-};
 
 /** Whether so much of a unit goes without saying. */
 export function isDoneOnce(unit: string): boolean {
@@ -47,6 +40,8 @@ export function measuredWords(amount: number, unit: string, { withUnit, unit: sy
 /** Which way, for work that goes either way: of an amount above nought, and below. */
 const WAYS: Readonly<Partial<Record<ActionId, readonly [string, string]>>> = {
   turnHeight: ['down', 'up'],
+  turnScrew: ['up', 'down'],
+  turnHanger: ['up', 'down'],
   throwHinge: ['into the room', 'toward the stop'],
   throwForTwist: ['into the room', 'toward the stop'],
   // The wrench sits on the knuckles of the door's leaf: eased toward the door they bring the slab toward its hinges.
@@ -88,15 +83,17 @@ export function againWords({ again }: PlannedStep, { bare, withUnit }: LengthWor
 }
 
 /** Where and which way: `top hinge: slab 1.1 mm toward the latch`. */
-export function placeWords({ hinge, shiftMm }: PlannedStep, { withUnit }: LengthWords): string {
-  const at = hinge === undefined ? '' : HINGE_WORDS[hinge];
-  if (shiftMm === undefined) return at;
-  return `${at}: slab ${withUnit(Math.abs(shiftMm))} ${shiftMm > 0 ? 'toward the latch' : 'toward the hinges'}`;
+export function placeWords({ place, shiftMm }: PlannedStep, { withUnit }: LengthWords): string {
+  const at = place === undefined ? '' : placeSays(place);
+  if (shiftMm === undefined || place === undefined) return at;
+  const { slab, more, less } = isOfPanel(place) ? PANEL_MOVES : SLAB_MOVES;
+  return `${at}: ${slab} ${withUnit(Math.abs(shiftMm))} ${shiftMm > 0 ? more : less}`;
 }
 
-export function hingeWords(hinge: HingeName): string {
-  return HINGE_WORDS[hinge];
-}
+/** Which way the slab goes at a hinge, and the panel at one of its ends. */
+const SLAB_MOVES = { slab: 'slab', more: 'toward the latch', less: 'toward the hinges' };
+const PANEL_MOVES = { slab: 'panel', more: 'up', less: 'down' };
+const isOfPanel = (place: PlaceId) => HANDBOOKS.sliding.places[place] !== undefined;
 
 /** From this chance on something is promised; a plan less likely than this to do it at once is said to need a second go. */
 const LIKELY = 0.5;
@@ -106,14 +103,37 @@ function isWhole(plan: Plan | undefined): boolean {
 }
 
 /** The outcome in one line. */
-export function outcomeWords(correction: Correction): string {
-  return OUTCOMES[correction.outcome](correction);
+export function outcomeWords(correction: Correction, kind: DoorKindId): string {
+  return OUTCOMES[correction.outcome](correction, KIND_WORDS[kind]);
 }
 
 const minutesOf = ({ plans }: Correction) => Math.round(plans[0]?.minutes ?? 0);
 const sentences = (...said: readonly (string | false)[]) => said.filter((each) => each !== false).join(' ');
 
-const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>> = {
+/** Sentences of a plan that name parts of a kind of door. */
+interface KindWords {
+  aloneCannot: string;
+  notTouched: string;
+  noneCan: string;
+  waits: string;
+}
+
+const KIND_WORDS: Readonly<Record<DoorKindId, KindWords>> = {
+  hinged: {
+    aloneCannot: 'The hinges alone cannot do it.',
+    notTouched: 'Find out more before a hinge is touched.',
+    noneCan: 'Hinges and plane cannot make this door true. Leave the hinges as they are.',
+    waits: 'Nothing is cut or set today: the slab has to dry first.',
+  },
+  sliding: {
+    aloneCannot: 'Its screws alone cannot do it.',
+    notTouched: 'Find out more before a screw is turned.',
+    noneCan: 'Rollers and what can be mended on site do not make this door run and meet. Leave its screws as they are.',
+    waits: 'Nothing is set today.',
+  },
+};
+
+const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction, words: KindWords) => string>> = {
   'measure first': () => 'Too little is known to plan by. Take the readings below first.',
   'read again': () => 'A reading stands against all the others. Take it again before anything is done for it.',
   'look again': ({ lookAgain }) =>
@@ -125,8 +145,8 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>
   true: () => 'Free and even as it stands. Leave it alone.',
   done: () => 'Free and even as gauged. Nothing more to do: prove it.',
   'check all round': () => 'Nothing more is to be done by what is known. Gauge it all round, then prove it.',
-  cures: (correction) => {
-    const { plans, binds, hingesAlone } = correction;
+  cures: (correction, { aloneCannot }) => {
+    const { plans, binds, settingAlone } = correction;
     const { chances } = plans[0] ?? {};
     const minutes = minutesOf(correction);
     if (plans[0]?.steps.every(({ action }) => AS_WELL.includes(action)) === true)
@@ -137,17 +157,15 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction) => string>
         : binds === 'book'
           ? `Brings every gap inside its limits or within a few tenths of them, in about ${minutes} minutes.`
           : `Leaves the door free${binds !== 'free' && (chances?.even ?? 0) >= LIKELY ? ' and even' : ''}, in about ${minutes} minutes${binds === 'free' ? '. No gap was read, and none is touched.' : '; some gaps may stay a little beyond the book.'}`,
-      !hingesAlone.can && 'The hinges alone cannot do it.',
+      !settingAlone.can && aloneCannot,
       (chances?.[binds] ?? 1) < LIKELY && 'Expect a second go: check after each step, and the next plan will be closer.',
     );
   },
   helps: (correction) => `Makes it better, in about ${minutesOf(correction)} minutes; no more is promised. Check after each step.`,
-  'find out first': () => 'The cause is still open, and no likely work would free the door. Find out more before a hinge is touched.',
-  wait: () => 'Nothing is cut or set today: the slab has to dry first.',
-  'falls short': ({ plans }) =>
-    (plans[0]?.steps.length ?? 0) === 0
-      ? 'Hinges and plane cannot make this door true. Leave the hinges as they are.'
-      : 'This is the best that can be done here; some gaps stay outside their limits.',
+  'find out first': (_, { notTouched }) => `The cause is still open, and no likely work would free the door. ${notTouched}`,
+  wait: (_, { waits }) => waits,
+  'falls short': ({ plans }, { noneCan }) =>
+    (plans[0]?.steps.length ?? 0) === 0 ? noneCan : 'This is the best that can be done here; some gaps stay outside their limits.',
 };
 
 /** What a plan promises at the first check, in a word and a chance. */

@@ -1,5 +1,6 @@
 import { standing, type CallRecord, type FindingEntry, type ReadingEntry } from '@proper-swing/contract';
-import { answerFaults, readingFaults, type Fault } from '@proper-swing/core';
+import type { Fault } from '@proper-swing/core';
+import { answerFaults, readingFaults } from '@proper-swing/core/doors';
 
 const faultsOfReading = ({ station, mm, kind }: ReadingEntry): Fault[] => readingFaults({ station, mm, rubs: kind === 'rubs' });
 

@@ -1,11 +1,13 @@
 import type { Adjustment } from '@proper-swing/contract';
-import { action, CAM_WORDS, KEEPS, reckoningWith, type CamPlace, type Reckoning } from '@proper-swing/core';
+import { CAM_WORDS, KEEPS, type CamPlace } from '@proper-swing/core';
+import { action, isInWords, placeSays, reckoningWith, type Reckoning } from '@proper-swing/core/doors';
 import type { LengthWords } from '../design/lengthWords';
-import { hingeWords, wayWords } from './planWords';
+import { placeOf } from './observed';
+import { wayWords } from './planWords';
 
 /** What was done: the work, and the words that stand for it where no table knows it. */
 export function doneWords({ action: id, remark }: Pick<Adjustment, 'action' | 'remark'>): string {
-  return id === 'otherWork' ? remark : action(id).title;
+  return isInWords(id) ? remark : action(id).title;
 }
 
 /** Which cam of a keep was turned, where it has two. */
@@ -13,14 +15,15 @@ export const camOf = ({ screws }: Pick<Adjustment, 'screws'>): CamPlace | undefi
   ([1, 2] as const).find((place) => screws?.[0] === place);
 
 /** Where: `top hinge, leaf on the door, screws 1, 3 from the top`; `top hook keep, lower cam`. */
-export function whereWords({ hinge, leaf, screws, keep }: Pick<Adjustment, 'hinge' | 'leaf' | 'screws' | 'keep'>): string {
+export function whereWords({ hinge, end, leaf, screws, keep }: Pick<Adjustment, 'hinge' | 'end' | 'leaf' | 'screws' | 'keep'>): string {
+  const place = placeOf({ hinge, end });
   const some = screws ?? [];
   if (keep) {
     const cam = camOf({ screws });
     return [KEEPS[keep].title.toLowerCase(), ...(cam ? [CAM_WORDS[cam]] : [])].join(', ');
   }
   return [
-    ...(hinge === null ? [] : [hingeWords(hinge)]),
+    ...(place === undefined ? [] : [placeSays(place)]),
     ...(leaf ? [leaf === 'door' ? 'leaf on the door' : 'leaf on the leg'] : []),
     ...(some.length > 0 ? [`screw${some.length > 1 ? 's' : ''} ${some.join(', ')} from the top`] : []),
   ].join(', ');
@@ -36,7 +39,7 @@ export function howMuchWords(
     planed ?? wayWords(id, amount, unit, words),
     part ?? '',
     minutes === undefined || minutes === null ? '' : `${minutes} min`,
-    id === 'otherWork' ? '' : remark,
+    isInWords(id) ? '' : remark,
   ]
     .filter((each) => each !== '')
     .join('; ');
@@ -44,11 +47,11 @@ export function howMuchWords(
 
 const RECKONING_WORDS: Readonly<Record<Reckoning, string>> = {
   known: '',
-  place: 'How far it moved this hinge is not known: the next readings there will tell the plan.',
+  place: 'How far it moved the slab there is not known: the next readings there will tell the plan.',
   nothing: 'Kept in the record. The plan cannot reckon with it: read again what it may have moved.',
 };
 
 /** What the plan makes of it, where that has to be said. */
-export function reckoningWords({ action: id, hinge }: Pick<Adjustment, 'action' | 'hinge'>): string {
-  return RECKONING_WORDS[reckoningWith(id, hinge ?? undefined)];
+export function reckoningWords(work: Pick<Adjustment, 'action' | 'hinge' | 'end'>): string {
+  return RECKONING_WORDS[reckoningWith(work.action, placeOf(work))];
 }

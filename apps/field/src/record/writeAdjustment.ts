@@ -1,11 +1,17 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
-import { knownAs, type PlannedStep } from '@proper-swing/core';
+import { knownAs, type PlaceId, type PlannedStep } from '@proper-swing/core/doors';
 import { write } from '../offline/write';
-import { uncheckedWork } from './observed';
+import { placeOf, uncheckedWork } from './observed';
 import { entryStamp } from './writing';
 
 /** Work as it was really done. */
 export type DoneWork = Pick<Adjustment, 'action' | 'amount' | 'unit'> & Partial<Adjustment>;
+
+/** Where the slab was set, as a record of the door's kind tells it. */
+export function atPlace({ door }: CallRecord, place: PlaceId | undefined): Pick<Adjustment, 'hinge' | 'end'> {
+  if (door.kind === 'hinged') return { hinge: (place ?? null) as Adjustment['hinge'] };
+  return { hinge: null, ...(place !== undefined && { end: place as Adjustment['end'] }) };
+}
 
 /** Logs work on a call. */
 export function logWork(record: CallRecord, work: DoneWork): void {
@@ -26,7 +32,7 @@ export function writeAdjustment(record: CallRecord, step: PlannedStep, amount: n
   const planed = planedAsDone(step, amount);
   logWork(record, {
     action: step.action,
-    hinge: step.hinge ?? null,
+    ...atPlace(record, step.place),
     planned: step.amount,
     amount,
     unit: step.unit,
@@ -50,6 +56,6 @@ export function withdrawAdjustment(record: CallRecord, adjustment: Adjustment): 
 
 /** What was logged for a step since the last check, if it was. */
 export function adjustmentFor(record: CallRecord, step: PlannedStep): Adjustment | undefined {
-  const known = knownAs(step.action, step.hinge);
-  return uncheckedWork(record).find(({ action, hinge }) => knownAs(action, hinge ?? undefined) === known && hinge === (step.hinge ?? null));
+  const known = knownAs(step.action, step.place);
+  return uncheckedWork(record).find((work) => knownAs(work.action, placeOf(work)) === known && placeOf(work) === step.place);
 }

@@ -1,6 +1,7 @@
 import { standing, type Adjustment, type CallRecord, type FindingEntry } from '@proper-swing/contract';
-import type { FindingId } from '@proper-swing/core';
+import type { FindingId } from '@proper-swing/core/doors';
 import { write } from '../offline/write';
+import { handbookOf } from './door';
 import { triesAsLeft } from './observed';
 import { entryStamp } from './writing';
 
@@ -16,8 +17,9 @@ export function writeFinding(record: CallRecord, finding: FindingId, answer: str
 
 /** Writes a complaint beside the others that there are; told again, it is taken back. */
 export function writeComplaint(record: CallRecord, answer: string): void {
-  const earlier = standing(record.findings).find((entry) => entry.finding === 'complaint' && entry.answer === answer);
-  writeAnswer(record, 'complaint', answer, { after: undefined, earlier, isWithdrawn: earlier !== undefined });
+  const { complaint } = handbookOf(record.door);
+  const earlier = standing(record.findings).find((entry) => entry.finding === complaint && entry.answer === answer);
+  writeAnswer(record, complaint, answer, { after: undefined, earlier, isWithdrawn: earlier !== undefined });
 }
 
 /** Writes what a second look at the door as found has shown: the same answer bears the first one out. */

@@ -1,5 +1,6 @@
 import { type CallRecord, mergeRecord, type ReadingEntry, type ReadingSet, type Stage } from '@proper-swing/contract';
-import { station, type GapByEye, type StationId } from '@proper-swing/core';
+import type { GapByEye } from '@proper-swing/core';
+import { station, type StationId } from '@proper-swing/core/doors';
 import { write } from '../offline/write';
 import { currentSet, isAfterWork, readingsByStation, standingWork } from './observed';
 import { entryStamp } from './writing';

@@ -1,5 +1,5 @@
 import { mergeRecord, type Adjustment, type CallRecord, type FindingEntry, type ReadingSet } from '@proper-swing/contract';
-import { planCorrections } from '@proper-swing/core/engine';
+import { correctionOf } from '../engine/askEngine.fixture';
 import { deviceId } from '../offline/deviceId';
 import { outbox } from '../offline/outbox';
 import { exampleAdjustment, exampleReading, exampleRecord } from './exampleRecord';
@@ -21,7 +21,7 @@ const now = (record: CallRecord) => outbox.waiting().reduce((sum, { kind, body }
 const written = <T>(kind: string) => outbox.waiting().flatMap((each) => (each.kind === kind ? [each.body as T] : []));
 const figure = (mm: number) => ({ kind: 'figure', mm, typed: `${mm} mm` }) as const;
 
-const planned = planCorrections({
+const planned = correctionOf({
   ...observedAt(
     exampleRecord({
       found: { 'latch.mid': 0.2, 'latch.top': 0.4, 'latch.bottom': 0.3, 'hinge.top': 2, 'hinge.mid': 2, 'hinge.bottom': 2 },
@@ -142,7 +142,7 @@ describe('checks between pieces of work', () => {
     const [work] = standingWork(now(record));
     logWork(now(record), { ...(work ?? fail()), amount: 3, supersedes: work?.id ?? null });
     expect(uncheckedWork(now(record))).toEqual([]);
-    expect(observedNow(now(record)).rounds?.[0]?.done).toEqual([{ action: 'shim', hinge: 'top', amount: 3 }]);
+    expect(observedNow(now(record)).rounds?.[0]?.done).toEqual([{ action: 'shim', place: 'top', amount: 3 }]);
   });
 
   it('a check written on a device whose clock is slow still comes after the work its writer knew of', () => {

@@ -1,6 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { standing } from '@proper-swing/contract';
-import type { ActionId } from '@proper-swing/core';
+import type { ActionId } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -15,7 +15,7 @@ export function CallSheets({ record, actions }: { record: CallRecord; actions: r
   const [showsAll, setShowsAll] = useState(false);
   const kept = standing(record.worksheets).filter(({ sheet }) => sheetNamed(sheet) !== undefined);
   const fitting = sheetsFor(actions);
-  const sheets = showsAll ? sheetsOf('hinged') : fitting;
+  const sheets = showsAll ? sheetsOf(record.door.kind) : fitting;
   return (
     <Section title="Work it out">
       {kept.map(({ id, sheet, says }) => (
@@ -32,12 +32,15 @@ export function CallSheets({ record, actions }: { record: CallRecord; actions: r
         ))}
         {!showsAll && (
           <Press onPress={() => setShowsAll(true)} testID="all-sheets">
-            {fitting.length === 0 ? 'Latch, swing, drift, load…' : 'All sheets'}
+            {fitting.length === 0 ? SOME[record.door.kind] : 'All sheets'}
           </Press>
         )}
       </View>
     </Section>
   );
 }
+
+/** Where no sheet fits the work at hand. */
+const SOME = { hinged: 'Latch, swing, drift, load…', sliding: 'Turns, pull, ticks, rollers…' } as const;
 
 const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });

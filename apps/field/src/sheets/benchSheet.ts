@@ -1,5 +1,6 @@
 import type { Adjustment, SheetName } from '@proper-swing/contract';
-import { action, GAUGE_TELLS_MM, type ActionId, type FindingId, type StationId } from '@proper-swing/core';
+import { GAUGE_TELLS_MM } from '@proper-swing/core';
+import { action, type ActionId, type FindingId, type StationId } from '@proper-swing/core/doors';
 import type { ComponentType } from 'react';
 import type { LengthWords } from '../design/lengthWords';
 import type { AnswerProps } from './AnswerLine';
@@ -34,7 +35,7 @@ export interface FieldGroup {
 /** Work that follows from a sheet's answer and can be logged as done. */
 export interface SheetWork {
   label: string;
-  work: Pick<Adjustment, 'action' | 'hinge' | 'amount' | 'unit'>;
+  work: Pick<Adjustment, 'action' | 'hinge' | 'end' | 'amount' | 'unit'>;
 }
 
 /** Sheets that are typed; the multipoint session has a page of its own. */
@@ -71,7 +72,7 @@ export interface BenchSheet<Result = unknown> {
   /** The answer in words, as it is kept with a call. */
   says: (result: Result, words: LengthWords) => string;
   /** What can be logged as done from an answer, in the order it is offered. */
-  work: (result: Result) => SheetWork[];
+  work: (result: Result, request: object) => SheetWork[];
   /** The request from what was typed, where its fields do not stand as they are typed. */
   shape: (typed: object) => object;
   /** The field that an error of the engine belongs to, where that is not its own path. */
@@ -94,7 +95,7 @@ export function benchSheet<Result>(
     stations: {},
     estimated: [],
     checks: {},
-    work: () => [],
+    work: (): SheetWork[] => [],
     shape: (typed: object) => typed,
     fieldOf: () => undefined,
     ...own,

@@ -1,4 +1,4 @@
-import { estimate } from '@proper-swing/core/engine';
+import { estimateOf } from '../engine/askEngine.fixture';
 import { exampleRecord } from '../record/exampleRecord';
 import { lengthWords } from '../design/lengthWords';
 import { observedAt } from '../record/observed';
@@ -19,7 +19,7 @@ describe('a sheet filled from its call', () => {
   });
 
   it('takes the bolt’s height from the pose the engine estimates, and says that it is estimated', () => {
-    const expected = estimate(observedAt(record, 'found'));
+    const expected = estimateOf(observedAt(record, 'found'));
     const { typed, origin } = prefill(strikeSheet, record, expected, bare);
     const bolt = expected.expected.find(({ station }) => station === 'bolt.low');
     expect(typed['lowMm']).toBe(bare(bolt?.meanMm ?? NaN));

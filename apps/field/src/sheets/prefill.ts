@@ -1,6 +1,8 @@
-import type { CallRecord } from '@proper-swing/contract';
-import { profileOf, slabMass, type Estimate } from '@proper-swing/core';
+import type { CallRecord, HingedMake, SlidingMake } from '@proper-swing/contract';
+import { profileOf, slabMass } from '@proper-swing/core';
+import type { Estimate } from '@proper-swing/core/doors';
 import { answersByFinding, lastReadings } from '../record/observed';
+import { triedScrews, type TriedScrews } from '../record/triedScrews';
 import type { BenchSheet } from './benchSheet';
 import type { Typed } from './typedSheet';
 
@@ -17,20 +19,18 @@ export function prefill(
   estimate: Estimate | undefined,
   bare: (mm: number) => string,
 ): Prefilled {
-  const { make: door } = record.door;
   const typed: Record<string, string> = {};
   const origin: Record<string, string> = {};
-  const put = (path: string, text: string, from?: string) => {
+  const put: Put = (path, text, from) => {
     typed[path] = text;
     if (from !== undefined) origin[path] = from;
   };
-  put('slabWidthMm', bare(door.slabWidthMm));
-  put('slabHeightMm', bare(door.slabHeightMm));
-  put('leanOverMm', bare(door.slabHeightMm));
-  put('thicknessMm', bare(door.thicknessMm));
-  put('hingeHeightsMm', door.hingeHeightsMm.map(bare).join(', '));
-  put('massKg', String(Math.round(slabMass(door))), 'about');
-  put('gaps.wantedHeadMm', bare(profileOf(door).edges.head.target));
+  const { door } = record;
+  if (door.kind === 'hinged') putSlab(put, door.make, bare);
+  else {
+    putPanel(put, door.make, bare);
+    putTried(put, triedScrews(record), bare);
+  }
   const readings = lastReadings(record);
   for (const [path, station] of Object.entries(stations)) {
     const read = readings.get(station);
@@ -48,4 +48,39 @@ export function prefill(
     if (answer !== undefined) put(path, answer, 'as read');
   }
   return { typed, origin };
+}
+
+type Put = (path: string, text: string, from?: string) => void;
+type Bare = (mm: number) => string;
+
+function putSlab(put: Put, make: HingedMake, bare: Bare): void {
+  put('slabWidthMm', bare(make.slabWidthMm));
+  put('slabHeightMm', bare(make.slabHeightMm));
+  put('leanOverMm', bare(make.slabHeightMm));
+  put('thicknessMm', bare(make.thicknessMm));
+  put('hingeHeightsMm', make.hingeHeightsMm.map(bare).join(', '));
+  put('massKg', String(Math.round(slabMass(make))), 'about');
+  put('gaps.wantedHeadMm', bare(profileOf(make).edges.head.target));
+}
+
+function putPanel(put: Put, { panelKind, panelWidthMm, panelHeightMm, frame, glassMm, mmPerTurn }: SlidingMake, bare: Bare): void {
+  put('kind', panelKind);
+  put('panelWidthMm', bare(panelWidthMm));
+  put('panelHeightMm', bare(panelHeightMm));
+  put('slabHeightMm', bare(panelHeightMm));
+  put('panel.panelWidthMm', bare(panelWidthMm));
+  put('panel.panelHeightMm', bare(panelHeightMm));
+  put('panel.frame', frame);
+  if (panelKind === 'screen') put('panel.glassMm', bare(0));
+  else if (glassMm != null) put('panel.glassMm', bare(glassMm));
+  if (mmPerTurn != null) put('mmPerTurn', bare(mmPerTurn));
+}
+
+/** A first turn as the sheets ask for it, from what the screws have done on this call. */
+function putTried(put: Put, { lead, trail }: TriedScrews, bare: Bare): void {
+  if (lead === undefined && trail === undefined) return;
+  const from = 'as turned on this call';
+  put('tried.turns', '1', from);
+  if (lead !== undefined) put('tried.leadMm', bare(lead), from);
+  if (trail !== undefined) put('tried.trailMm', bare(trail), from);
 }

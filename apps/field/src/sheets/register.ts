@@ -1,4 +1,4 @@
-import type { ActionId } from '@proper-swing/core';
+import type { ActionId } from '@proper-swing/core/doors';
 import type { BenchName, BenchSheet } from './benchSheet';
 import { bifoldSheet } from './bifold/sheet';
 import { continuousSheet } from './continuous/sheet';

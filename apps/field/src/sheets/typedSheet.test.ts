@@ -102,13 +102,14 @@ describe('work that follows from an answer', () => {
     ['hinge.size', []],
   ] as const)('%s', (name, expected) => {
     const work = named(name)
-      .work(answerOf(name).result)
+      .work(answerOf(name).result, answerOf(name).request)
       .map(({ work: { action, hinge, amount } }) => `${action}/${hinge}/${amount}`);
     expect(work).toEqual(expected);
   });
 
   it('of a drift is a bent pin and a throw at either hinge', () => {
-    const work = named('swing.drift').work(answerOf('swing.drift').result);
+    const { result, request } = answerOf('swing.drift');
+    const work = named('swing.drift').work(result, request);
     expect(work.map(({ work: { action } }) => action)).toEqual(['bendPin', 'throwHinge', 'throwHinge']);
   });
 });

@@ -4,6 +4,7 @@ import fc, { type Arbitrary } from 'fast-check';
 interface Described extends JsonSchema {
   type?: string | string[];
   enum?: unknown[];
+  oneOf?: JsonSchema[];
   format?: string;
   pattern?: string;
   minimum?: number;
@@ -24,8 +25,9 @@ const LONGEST_LIST = 12;
 
 /** Values that a JSON Schema of ours lets pass, its limits among them. */
 export function arbitraryOf(schema: JsonSchema): Arbitrary<unknown> {
-  const { type, enum: choices } = schema as Described;
+  const { type, enum: choices, oneOf } = schema as Described;
   if (choices !== undefined) return fc.constantFrom(...choices);
+  if (oneOf !== undefined) return fc.oneof(...oneOf.map(arbitraryOf));
   const types = typeof type === 'string' ? [type] : (type ?? []);
   if (types.length === 0) return fc.jsonValue({ maxDepth: 2 });
   return fc.oneof(...types.map((each) => ofType(each, schema as Described)));

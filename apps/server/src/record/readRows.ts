@@ -91,4 +91,5 @@ const VALUES: Readonly<Record<Field['is'], (column: Column) => unknown>> = {
   flag: (column) => (column === null ? null : column === 1),
   list: fromJson,
   group: fromJson,
+  variant: fromJson,
 };

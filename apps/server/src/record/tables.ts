@@ -17,6 +17,7 @@ function columnOf(field: Field): EntitySchemaColumnOptions {
       return field.optional ? { type: 'boolean', default: false } : { type: 'boolean', nullable };
     case 'list':
     case 'group':
+    case 'variant':
       return { type: 'simple-json', nullable };
   }
 }

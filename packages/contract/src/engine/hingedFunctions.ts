@@ -1,11 +1,8 @@
-import { tryOut, type HingedDoor, type Observed } from '@proper-swing/core';
+import { tryOut, type HingedDoor } from '@proper-swing/core';
 import { diagnose, estimate, planningOf, whatNext } from '@proper-swing/core/engine';
-import { withoutAbsent } from '../fields/withoutAbsent';
-import { estimateResult } from './diagnosisSchemas';
 import type { EngineFunction } from './engineFunction';
 import { HINGED_WORDS, hingedDoorSchema } from './hingedShapes';
 import { kindFunctions } from './kindFunctions';
-import { observedRequests } from './observedRequests';
 import { whatIfRequest, whatIfResult, type WhatIfRequest } from './whatIfSchemas';
 
 const exampleObserved = {
@@ -38,22 +35,16 @@ export const HINGED_FUNCTIONS: readonly EngineFunction[] = [
       diagnose: 'Name the likely causes of a hinged door’s trouble and estimate every gap',
       next: 'Say which reading or check would tell most next, and whether enough has been read',
       plan: 'Plan the correction of a hinged door inside its tolerance profile',
+      estimate: 'Estimate every gap and the chance of every cause, without the evidence',
     },
     names: HINGED_WORDS,
     door: hingedDoorSchema.required(),
     example: exampleObserved,
     diagnose,
+    estimate,
     whatNext,
     planningOf,
   }),
-  {
-    name: 'hinged.estimate',
-    title: 'Estimate every gap and the chance of every cause, without the evidence',
-    request: observedRequests(HINGED_WORDS, hingedDoorSchema.required()).diagnose,
-    result: estimateResult(HINGED_WORDS),
-    example: exampleObserved,
-    run: (request: Observed) => estimate(withoutAbsent(request)),
-  },
   {
     name: 'hinged.whatIf',
     title: 'Try a setting of the hinges, or timber off an edge, on the gaps as they are',

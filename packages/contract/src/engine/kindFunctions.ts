@@ -1,7 +1,7 @@
 import { toEnd, type Stepwise } from '@proper-swing/core/stepwise';
 import type { Schema } from 'yup';
 import { withoutAbsent } from '../fields/withoutAbsent';
-import { diagnoseResult, nextResult } from './diagnosisSchemas';
+import { diagnoseResult, estimateResult, nextResult } from './diagnosisSchemas';
 import type { EngineFunction, TellSoFar } from './engineFunction';
 import type { KindNames } from './kindNames';
 import { observedRequests } from './observedRequests';
@@ -17,16 +17,17 @@ interface PlanWishes<Action extends string> {
 export interface AskedKind<Observed, Action extends string> {
   /** Before the dot of a function's name. */
   prefix: string;
-  titles: { diagnose: string; next: string; plan: string };
+  titles: { diagnose: string; next: string; plan: string; estimate: string };
   names: KindNames;
   door: Schema<object>;
   example: object;
   diagnose: (observed: Observed) => unknown;
+  estimate: (observed: Observed) => unknown;
   whatNext: (observed: Observed) => unknown;
   planningOf: (observed: Observed, wishes: PlanWishes<Action>, tell?: TellSoFar) => Stepwise<unknown>;
 }
 
-/** Diagnosis, the next reading and the plan of a kind of door. */
+/** Diagnosis, the next reading, the plan and the quick estimate of a kind of door. */
 export function kindFunctions<Observed extends object, Action extends string>(asked: AskedKind<Observed, Action>): EngineFunction[] {
   const { prefix, titles, names, example } = asked;
   const requests = observedRequests(names, asked.door);
@@ -59,6 +60,14 @@ export function kindFunctions<Observed extends object, Action extends string>(as
       example,
       run: (request: Observed) => toEnd(planningFrom(request)),
       inSteps: planningFrom,
+    },
+    {
+      name: `${prefix}.estimate`,
+      title: titles.estimate,
+      request: requests.diagnose,
+      result: estimateResult(names),
+      example,
+      run: (request: Observed) => asked.estimate(withoutAbsent(request)),
     },
   ];
 }

@@ -1,4 +1,4 @@
-import { diagnose, planningOf, whatNext } from '@proper-swing/core/sliding/slidingAnswers';
+import { diagnose, estimate, planningOf, whatNext } from '@proper-swing/core/sliding/slidingAnswers';
 import type { EngineFunction } from './engineFunction';
 import { kindFunctions } from './kindFunctions';
 import { SLIDING_WORDS, slidingDoorSchema } from './slidingShapes';
@@ -28,11 +28,13 @@ export const SLIDING_FUNCTIONS: readonly EngineFunction[] = kindFunctions({
     diagnose: 'Name the likely causes of a sliding door’s trouble and estimate every gap',
     next: 'Say which reading or check of a sliding door would tell most next, and whether enough has been read',
     plan: 'Plan the correction of a sliding door',
+    estimate: 'Estimate every gap of a sliding door and the chance of every cause, without the evidence',
   },
   names: SLIDING_WORDS,
   door: slidingDoorSchema.required(),
   example: exampleObserved,
   diagnose,
+  estimate,
   whatNext,
   planningOf,
 });

@@ -1,4 +1,5 @@
-import { panelHeight, panelWidth } from '@proper-swing/core/sliding/card/panelFields';
+import { optional } from '@proper-swing/core/fields/field';
+import { channelDepth, panelHeight, panelWidth, perTurn } from '@proper-swing/core/sliding/card/panelFields';
 import { FRAMES, PANEL_KINDS } from '@proper-swing/core/sliding/card/panel';
 import { EDGES } from '@proper-swing/core/sliding/card/profiles';
 import { STATION_IDS } from '@proper-swing/core/sliding/geometry/stations';
@@ -6,8 +7,8 @@ import { ACTION_IDS } from '@proper-swing/core/sliding/names/actionIds';
 import { CAUSE_IDS } from '@proper-swing/core/sliding/tables/causes';
 import { FINDING_IDS } from '@proper-swing/core/sliding/tables/findings';
 import { readingFaults } from '@proper-swing/core/sliding/tables/sense';
-import { number, object, string, type Schema } from 'yup';
-import { fieldSchema, finite } from '../fields/schema';
+import { object, string, type Schema } from 'yup';
+import { fieldSchema } from '../fields/schema';
 
 export const SLIDING_WORDS = {
   stations: STATION_IDS,
@@ -28,11 +29,6 @@ export const slidingDoorSchema = object({
   panelWidthMm: fieldSchema(panelWidth) as Schema<number>,
   panelHeightMm: fieldSchema(panelHeight) as Schema<number>,
   frame: string().oneOf(FRAMES).required().meta({ description: 'What the frame is made of' }),
-  mmPerTurn: number()
-    .test(finite)
-    .min(0.2)
-    .max(6)
-    .nullable()
-    .meta({ description: 'What a full turn of a roller or hanger screw lifts, mm, where measured' }),
-  channelMm: number().test(finite).min(5).max(60).nullable().meta({ description: 'Depth of the head channel, mm, where measured' }),
+  mmPerTurn: fieldSchema(optional(perTurn)) as Schema<number | null | undefined>,
+  channelMm: fieldSchema(optional(channelDepth)) as Schema<number | null | undefined>,
 }).noUnknown();

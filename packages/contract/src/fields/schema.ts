@@ -1,6 +1,7 @@
 import {
   array,
   boolean,
+  mixed,
   number,
   object,
   string,
@@ -70,6 +71,12 @@ function plainSchema(field: Field): Schema {
     }
     case 'group':
       return schemaOf(field.fields, field.faults).default(undefined).meta(meta) as unknown as Schema;
+    case 'variant': {
+      const schemas = new Map(Object.entries(field.of).map(([name, one]) => [name, plainSchema(one)]));
+      return mixed()
+        .when([field.by], ([chosen], self) => (schemas.get(chosen as string) as MixedSchema | undefined)?.required() ?? self)
+        .meta({ ...meta, oneOf: [...schemas.values()] }) as unknown as Schema;
+    }
   }
 }
 

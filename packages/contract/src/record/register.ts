@@ -1,3 +1,6 @@
+import type { ValuesOf } from '@proper-swing/core/fields/value';
+import type { HINGED_MAKE } from './doorKinds/hinged';
+import type { SLIDING_MAKE } from './doorKinds/sliding';
 import type { BodyOf, RecordDescription } from './kind';
 import { adjustments } from './kinds/adjustments';
 import { calls } from './kinds/calls';
@@ -17,12 +20,15 @@ type Kinds = (typeof KINDS)[number];
 export type RecordKind = Kinds['kind'];
 
 /** What each kind of record holds, by the name its address uses. */
-export type RecordBodies = { [D in Kinds as D['kind']]: BodyOf<D> };
+export type RecordBodies = { [D in Kinds as D['kind']]: D['kind'] extends 'doors' ? DoorOf<BodyOf<D>> : BodyOf<D> };
+
+/** A door is of one kind, and made as doors of that kind are. */
+type DoorOf<Body> = Omit<Body, 'kind' | 'make'> & ({ kind: 'hinged'; make: HingedMake } | { kind: 'sliding'; make: SlidingMake });
 
 type NamedInCall<M extends 'card' | 'entry'> = Extract<Kinds, { manner: M; inCall: string }>;
 
 /** The cards a call's record is about, by their name in it. */
-export type CardsOfCall = { [D in NamedInCall<'card'> as D['inCall']]: BodyOf<D> };
+export type CardsOfCall = { [D in NamedInCall<'card'> as D['inCall']]: RecordBodies[D['kind']] };
 
 /** What is written on a call, by its name in the call's record. */
 export type ListsOfCall = { [D in NamedInCall<'entry'> as D['inCall']]: BodyOf<D>[] };
@@ -46,7 +52,11 @@ export function emptyLists(): ListsOfCall {
 export type Site = RecordBodies['sites'];
 export type Door = RecordBodies['doors'];
 /** How a door on hinges is made. */
-export type HingedMake = Door['make'];
+export type HingedMake = ValuesOf<typeof HINGED_MAKE>;
+/** How a sliding door is made. */
+export type SlidingMake = ValuesOf<typeof SLIDING_MAKE>;
+export type HingedDoorCard = Extract<Door, { kind: 'hinged' }>;
+export type SlidingDoorCard = Extract<Door, { kind: 'sliding' }>;
 export type Call = RecordBodies['calls'];
 export type ReadingSet = RecordBodies['reading-sets'];
 export type ReadingEntry = RecordBodies['readings'];

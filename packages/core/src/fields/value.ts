@@ -13,7 +13,9 @@ type PlainOf<F> = F extends { is: 'text' }
           ? ValueOf<E>[]
           : F extends { is: 'group'; fields: infer G }
             ? ValuesOf<G>
-            : never;
+            : F extends { is: 'variant'; of: infer V }
+              ? { [K in keyof V]: V[K] extends { fields: infer G } ? ValuesOf<G> : never }[keyof V]
+              : never;
 
 type OptionalKeys<G> = { [K in keyof G]: G[K] extends { optional: true } ? K : never }[keyof G];
 

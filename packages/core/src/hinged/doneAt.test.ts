@@ -2,9 +2,8 @@ import { expectAt } from '../inference/expectation';
 import { EXAMPLE_DOOR as door, EVEN_GAPS, readingsOf } from './exampleDoor';
 import { believe, planFor } from './hingedAnswers';
 import type { AnsweredFinding, DoneStep, Observed } from './observed';
-import { recheckAfter } from './plan/recheck';
 import { ACTION_IDS } from './names/actionIds';
-import { knownAs, reckoningWith } from './tables/doneAt';
+import { knownAs, recheckAfter, reckoningWith } from '../doors/work';
 import { WORK_GROUPS } from './tables/workGroups';
 
 const sagging = readingsOf({

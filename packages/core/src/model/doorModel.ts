@@ -93,7 +93,9 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
     if (uneven !== undefined && uneven < size) coefficients[uneven] = 1;
     return { coefficients, offset: offset === undefined ? 0 : shareOf(offset, figures) };
   });
-  const showings = new Map(kind.findings.map((each) => [each.id, showingRows(each, { row: (id) => row(id, layout.size), direction, figures })]));
+  const showings = new Map(
+    kind.findings.map((each) => [each.id, showingRows(each, { row: (id) => row(id, layout.size), direction, figures })]),
+  );
   const sideRow = keptRows((id, size) => ({ coefficients: direction(side(id).weights, size), offset: 0 }));
   return {
     tables,

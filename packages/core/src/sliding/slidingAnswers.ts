@@ -26,6 +26,11 @@ export function believe(observed: Observed): Belief {
   return inference.believe(slidingModel(observed.door), observed);
 }
 
+/** Estimates every gap and the chance of every cause, from whatever was read. */
+export function estimate(observed: Observed): Estimate {
+  return diagnosing.estimate(slidingModel(observed.door), observed) as Estimate;
+}
+
 /** Names the likely causes of a sliding door's trouble, and estimates every gap, from whatever was read. */
 export function diagnose(observed: Observed): Diagnosis {
   return diagnosing.diagnose(slidingModel(observed.door), observed) as Diagnosis;

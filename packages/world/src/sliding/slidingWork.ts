@@ -117,6 +117,7 @@ const WORKS: Readonly<Record<ActionId, Work>> = {
     door.clearH += Math.max(0, door.ails.floor + 0.6 * random.normal());
     door.ails.floor = 0;
   },
+  workOnPanel: () => undefined,
 };
 
 /** Does work on a true panel, with a hand's error. */

@@ -1,41 +1,26 @@
 import type { HingedMake } from '@proper-swing/contract';
-import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { station, WALKING_ORDER, type StationId as HingedStationId } from '@proper-swing/core';
+import type { StationId } from '@proper-swing/core/doors';
 import { Fragment, memo, useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Path } from 'react-native-svg';
-import { SPACE, type Palette } from '../../design/tokens';
+import type { Palette } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
-import { Words } from '../../design/Words';
 import { doorOutline, FRAME_PX, openingIn, type DoorOutline } from './doorOutline';
-import { labelHeight, StationFigure, StationTarget } from './StationLabel';
-import type { GapLabel } from './gapLabel';
+import { FIGURES_APART_PX, labelHeight, LOW_BELOW_PX, SIDE_PX, StationFigure, StationTarget } from '../StationLabel';
+import type { DrawingProps } from '../drawingProps';
+import { DrawingLegend } from '../DrawingLegend';
+import { Pointer } from '../Pointer';
 import { Hatches, timberOf } from '../../design/drawing/Timber';
 
-export interface DoorDrawingProps {
-  /** Whole width including the labels at both sides, px. */
-  width: number;
-  height: number;
+export interface DoorDrawingProps extends DrawingProps {
   make: Pick<HingedMake, 'hingesOn' | 'slabWidthMm' | 'slabHeightMm' | 'hingeHeightsMm'>;
-  gapsMm: ReadonlyMap<StationId, number>;
-  /** The door as it will be, drawn over the door as it is. */
-  afterMm?: ReadonlyMap<StationId, number>;
-  /** What the dashes are; the door as it is now unless said, nothing where it is told beside. */
-  dashed?: string;
-  labels: ReadonlyMap<StationId, GapLabel>;
-  active?: StationId;
-  onPick?: (id: StationId) => void;
-  unit: string;
 }
 
-const SIDE_PX = 70;
-/** Lower than this there is no room for the doubt under each figure, px. */
-const LOW_BELOW_PX = 300;
 /** Gaps are drawn widened, so the opening is drawn a little wider for its height than it is. */
 const WIDENED = 1.35;
 /** Room for the legend on the slab, px. */
 const LEAST_OPENING_PX = 132;
-/** Figures along head and foot stand at least so far apart, px. */
-const FIGURES_APART_PX = 72;
 
 /** The door in its opening, gaps widened, with a label at each station. The drawing is the form: labels can be tapped. */
 export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
@@ -59,7 +44,7 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
     <View style={{ width, height }} testID="door-drawing">
       <View style={[styles.sheet, { left: sideX, top: endPx }]}>
         <DoorSheet width={size.width} height={size.height} before={before} after={after} active={pointed} isMirrored={mirrored} />
-        <Legend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} />
+        <DrawingLegend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} />
       </View>
       {places.map(({ id, x, y }) => {
         const label = labels.get(id);
@@ -83,30 +68,6 @@ interface DoorSheetProps {
   isMirrored: boolean;
 }
 
-interface LegendProps {
-  factor: number;
-  unit: string;
-  dashed: string | undefined;
-  isLow: boolean;
-}
-
-/** How many times too large the gaps are drawn, in which unit, and what the dashes are. */
-const Legend = memo(function Legend({ factor, unit, dashed, isLow }: LegendProps) {
-  return (
-    <View style={[styles.legend, isLow && styles.low]} pointerEvents="none">
-      <Words kind="small" tone="pencil">{`gaps ×${factor}`}</Words>
-      <Words kind="small" tone="pencil">
-        {unit}
-      </Words>
-      {dashed !== undefined && dashed !== '' && (
-        <Words kind="small" tone="pencil">
-          {`dashed: ${dashed}`}
-        </Words>
-      )}
-    </View>
-  );
-});
-
 /** Frame, slab, furniture and the pointer to the gap that is being read. */
 const DoorSheet = memo(function DoorSheet({ width, height, before, after, active, isMirrored }: DoorSheetProps) {
   const palette = usePalette();
@@ -124,7 +85,7 @@ const DoorSheet = memo(function DoorSheet({ width, height, before, after, active
         <Slab outline={before} palette={palette} isGhost={after !== undefined} />
         {after && <Slab outline={after} palette={palette} isGhost={false} />}
         <Furniture outline={after ?? before} palette={palette} />
-        {active !== undefined && <Pointer outline={after ?? before} at={active} palette={palette} />}
+        {active !== undefined && <Pointer place={(after ?? before).stations.get(active)} from={pointsFrom(active)} reach={FRAME_PX - 2} />}
       </G>
     </Svg>
   );
@@ -157,6 +118,9 @@ function labelPlaces(
     return { id, x: mirrored ? total - x : x, y };
   });
 }
+
+const FROM = { hinge: 'left', latch: 'right', head: 'above', foot: 'below' } as const;
+const pointsFrom = (id: StationId) => FROM[station(id as HingedStationId).edge ?? 'foot'];
 
 interface PartProps {
   outline: DoorOutline;
@@ -213,30 +177,4 @@ function Furniture({ outline: { hinges, stations }, palette }: PartProps) {
   );
 }
 
-/** A short arrow from the label to the gap that is being read. */
-function Pointer({ outline: { stations }, at, palette }: PartProps & { at: StationId }) {
-  const place = stations.get(at);
-  if (place === undefined) return null;
-  const { onOpening: o } = place;
-  const { edge } = station(at);
-  const tip = FRAME_PX - 2;
-  const shapes: Record<string, string> = {
-    hinge: `M${o.x - tip} ${o.y} H${o.x - 3} M${o.x - 9} ${o.y - 6} L${o.x - 2} ${o.y} L${o.x - 9} ${o.y + 6}`,
-    latch: `M${o.x + tip} ${o.y} H${o.x + 3} M${o.x + 9} ${o.y - 6} L${o.x + 2} ${o.y} L${o.x + 9} ${o.y + 6}`,
-    head: `M${o.x} ${o.y - tip} V${o.y - 3} M${o.x - 6} ${o.y - 9} L${o.x} ${o.y - 2} L${o.x + 6} ${o.y - 9}`,
-    foot: `M${o.x} ${o.y + 13} V${o.y + 3} M${o.x - 6} ${o.y + 9} L${o.x} ${o.y + 2} L${o.x + 6} ${o.y + 9}`,
-  };
-  return (
-    <>
-      <Circle cx={o.x} cy={o.y} r={9} fill={palette.accent} fillOpacity={0.25} />
-      <Path d={shapes[edge ?? 'foot']} stroke={palette.accent} strokeWidth={3} fill="none" strokeLinecap="round" />
-    </>
-  );
-}
-
-const styles = StyleSheet.create({
-  sheet: { position: 'absolute' },
-  legend: { position: 'absolute', left: 0, right: 0, bottom: '18%', alignItems: 'center', paddingHorizontal: SPACE.xs },
-  // Clear of the handle, which a low drawing brings down to it.
-  low: { bottom: '12%' },
-});
+const styles = StyleSheet.create({ sheet: { position: 'absolute' } });

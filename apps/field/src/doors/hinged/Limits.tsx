@@ -1,4 +1,4 @@
-import type { Door } from '@proper-swing/contract';
+import type { HingedDoorCard } from '@proper-swing/contract';
 import { EDGES, profileOf, toleranceProfile } from '@proper-swing/core';
 import { useState } from 'react';
 import { write } from '../../offline/write';
@@ -12,7 +12,7 @@ import { hasLimitsDraft, LimitsForm } from './LimitsForm';
 import { limitsCard, type LimitsChoice } from './limitsDraft';
 
 /** What the gaps of this door are judged by and why; another profile, or limits of its own, in a few taps. */
-export function Limits({ door }: { door: Door }) {
+export function Limits({ door }: { door: HingedDoorCard }) {
   const { bare, unit } = useLengthWords();
   const [isChanging, setChanging] = useState(() => hasLimitsDraft(door.id));
   const [fault, setFault] = useState<string>();

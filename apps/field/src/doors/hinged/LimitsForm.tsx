@@ -1,4 +1,4 @@
-import type { Door } from '@proper-swing/contract';
+import type { HingedDoorCard } from '@proper-swing/contract';
 import { PROFILE_IDS, toleranceProfile, type ProfileId } from '@proper-swing/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -15,7 +15,7 @@ import { OwnLimitsFields } from './OwnLimitsFields';
 import { draftOf, readLimits, type LimitErrors, type LimitsChoice, type LimitsDraft } from './limitsDraft';
 
 export interface LimitsFormProps {
-  door: Door;
+  door: HingedDoorCard;
   onKeep: (choice: LimitsChoice) => void;
   onLeave: () => void;
 }

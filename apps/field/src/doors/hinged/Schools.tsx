@@ -1,4 +1,4 @@
-import type { Door, HingedMake } from '@proper-swing/contract';
+import type { HingedDoorCard, HingedMake } from '@proper-swing/contract';
 import { chosenWay, school, schoolsFor, type SchoolId } from '@proper-swing/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -7,14 +7,14 @@ import { Choice } from '../../design/Choice';
 import { Section } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { engineDoor } from '../../record/observed';
+import { hingedCard } from '../../record/door';
 
 const ALL = 'all';
 
 /** Where good carpenters differ: which way this door is treated by, and what speaks for it. Nothing on a door that leaves no choice. */
-export function Schools({ door }: { door: Door }) {
+export function Schools({ door }: { door: HingedDoorCard }) {
   const [fault, setFault] = useState<string>();
-  const ids = schoolsFor(engineDoor(door));
+  const ids = schoolsFor(hingedCard(door.make));
   if (ids.length === 0) return null;
 
   const choose = (id: SchoolId, way: string) => {
@@ -53,7 +53,7 @@ export function Schools({ door }: { door: Door }) {
 }
 
 /** The door's card with another way chosen on one point. */
-export function schoolsCard(door: Door, id: SchoolId, way: string): Door {
+export function schoolsCard(door: HingedDoorCard, id: SchoolId, way: string): HingedDoorCard {
   const schools = { ...door.make.schools, [id]: way === ALL ? null : way } as HingedMake['schools'];
   return revised(door, { make: { ...door.make, schools } });
 }

@@ -1,9 +1,6 @@
-import { EDGES, station, WALKING_ORDER, type EdgeId, type Station, type StationId } from '@proper-swing/core';
-
-export interface Point {
-  x: number;
-  y: number;
-}
+import { station, WALKING_ORDER, type EdgeId } from '@proper-swing/core';
+import type { StationId } from '@proper-swing/core/doors';
+import { bend, DRAWN_MM, GAP_FACTOR, throughStations, written, type Point, type StationPlace } from '../outline';
 
 /** Where everything of a door drawing stands, px. Hinges on the left; mirrored by the caller. */
 export interface DoorOutline {
@@ -11,7 +8,7 @@ export interface DoorOutline {
   /** Path of the slab's edges. */
   slab: string;
   /** Where each gap is: on the slab's edge and on the opening. */
-  stations: ReadonlyMap<StationId, { onSlab: Point; onOpening: Point }>;
+  stations: ReadonlyMap<StationId, StationPlace>;
   /** Hinge barrels, on the slab's hinge edge. */
   hinges: readonly Point[];
   /** How many times larger than the door the gaps are drawn. */
@@ -28,9 +25,7 @@ export interface OutlineInput {
 
 export const FRAME_PX = 20;
 const FLOOR_PX = 14;
-/** Gaps are drawn this many times larger than the door, so that a millimetre can be seen. */
-const GAP_FACTOR = 20;
-const DRAWN_MM = { least: -4, most: 13 };
+const USUAL_GAP_MM = 3;
 
 /** Where the opening is drawn. */
 export function openingIn({ width, height }: { width: number; height: number }): DoorOutline['opening'] {
@@ -43,11 +38,12 @@ export function doorOutline({ width, height, slabHeightMm, hingeHeightsMm, gapsM
   const scale = ((opening.bottom - opening.top) / slabHeightMm) * GAP_FACTOR;
   const [w, h] = [opening.right - opening.left, opening.bottom - opening.top];
 
+  const through = (edge: EdgeId) => throughStations(edge, WALKING_ORDER, gapsMm, USUAL_GAP_MM);
   const lines = {
-    hinge: throughStations('hinge', gapsMm),
-    head: throughStations('head', gapsMm),
-    latch: throughStations('latch', gapsMm),
-    foot: throughStations('foot', gapsMm),
+    hinge: through('hinge'),
+    head: through('head'),
+    latch: through('latch'),
+    foot: through('foot'),
   };
   const gapPx = (edge: EdgeId, f: number) => {
     const mm = lines[edge](f);
@@ -80,7 +76,7 @@ export function doorOutline({ width, height, slabHeightMm, hingeHeightsMm, gapsM
     footHinge: { x: onSlab('hinge', 1).x, y: onSlab('foot', 0).y },
   };
   const slab = [
-    `M${at(corners.topHinge)}`,
+    `M${written(corners.topHinge)}`,
     bend(corners.topHinge, onSlab('head', 0.5), corners.topLatch),
     bend(corners.topLatch, onSlab('latch', 0.5), corners.footLatch),
     bend(corners.footLatch, onSlab('foot', 0.5), corners.footHinge),
@@ -101,31 +97,3 @@ export function doorOutline({ width, height, slabHeightMm, hingeHeightsMm, gapsM
     factor: GAP_FACTOR,
   };
 }
-
-const USUAL_GAP_MM = 3;
-
-const EDGE_STATIONS = Object.fromEntries(
-  EDGES.map((edge) => [edge, WALKING_ORDER.map(station).filter((each) => each.edge === edge)]),
-) as Record<EdgeId, Station[]>;
-
-/** The one straight or bowed line (a parabola, by Lagrange) through the three gaps of an edge. */
-function throughStations(edge: EdgeId, gapsMm: ReadonlyMap<StationId, number>): (f: number) => number {
-  const points = EDGE_STATIONS[edge].map(({ id, f = 0 }) => ({ f, mm: gapsMm.get(id) ?? USUAL_GAP_MM }));
-  return (at_) => {
-    let sum = 0;
-    for (const { f, mm } of points) {
-      let share = mm;
-      for (const other of points) if (other.f !== f) share *= (at_ - other.f) / (f - other.f);
-      sum += share;
-    }
-    return sum;
-  };
-}
-
-/** A quadratic curve from a to b that passes through `middle` half-way. */
-function bend(a: Point, middle: Point, b: Point): string {
-  const control = { x: 2 * middle.x - (a.x + b.x) / 2, y: 2 * middle.y - (a.y + b.y) / 2 };
-  return `Q${at(control)} ${at(b)}`;
-}
-
-const at = ({ x, y }: Point) => `${x.toFixed(1)},${y.toFixed(1)}`;

@@ -1,4 +1,4 @@
-import type { Door, HingedMake } from '@proper-swing/contract';
+import type { HingedDoorCard, HingedMake } from '@proper-swing/contract';
 import {
   EDGES,
   limitFaults,
@@ -51,7 +51,7 @@ export function readLimits(draft: LimitsDraft, units: 'mm' | 'in'): { ok: true; 
 }
 
 /** The door's card with another choice on it; nothing when the choice is what it has. */
-export function limitsCard(door: Door, { profile, ownLimits }: LimitsChoice): Door | undefined {
+export function limitsCard(door: HingedDoorCard, { profile, ownLimits }: LimitsChoice): HingedDoorCard | undefined {
   const { make } = door;
   const was = make.ownLimits ?? null;
   if (make.profile === profile && JSON.stringify(was) === JSON.stringify(ownLimits)) return undefined;

@@ -1,5 +1,5 @@
 import type { CallRecord, Worksheet } from '@proper-swing/contract';
-import { action, CAUTIONS, isForbiddenOn } from '@proper-swing/core';
+import { action } from '@proper-swing/core/doors';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -12,7 +12,8 @@ import { Words } from '../../design/Words';
 import { useEstimate } from '../../engine/useEngine';
 import { CallFrame } from '../../call/CallFrame';
 import { useLengthWords, type LengthWords } from '../../design/lengthWords';
-import { engineDoor, observedNow, uncheckedWork } from '../../record/observed';
+import { modelFor } from '../../record/door';
+import { observedNow, placeOf, uncheckedWork } from '../../record/observed';
 import { logWork } from '../../record/writeAdjustment';
 import { entryStamp } from '../../record/writing';
 import { lastWorksheet } from '../../record/lastWorksheet';
@@ -59,7 +60,7 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
       </View>
       <SheetBody sheet={sheet} state={state} origin={kept && !startsOver ? {} : origin}>
         <Keep record={record} sheet={sheet} state={state} kept={kept} words={words} onKept={() => setStartsOver(false)} />
-        <LogWork record={record} sheet={sheet} result={state.result} words={words} />
+        <LogWork record={record} sheet={sheet} result={state.result} request={state.request ?? {}} words={words} />
       </SheetBody>
       <Press
         kind="quiet"
@@ -115,9 +116,17 @@ function Keep({
   );
 }
 
-function LogWork({ record, sheet, result, words }: { record: CallRecord; sheet: BenchSheet; result: unknown; words: LengthWords }) {
-  const work = sheet.work(result);
-  const door = engineDoor(record.door);
+interface LogWorkProps {
+  record: CallRecord;
+  sheet: BenchSheet;
+  result: unknown;
+  request: object;
+  words: LengthWords;
+}
+
+function LogWork({ record, sheet, result, request, words }: LogWorkProps) {
+  const work = sheet.work(result, request);
+  const { tables, forbids } = modelFor(record.door);
   const logged = uncheckedWork(record);
   if (work.length === 0) return null;
   const cautions = [...new Set(work.flatMap(({ work: { action: id } }) => action(id).cautions))];
@@ -125,14 +134,15 @@ function LogWork({ record, sheet, result, words }: { record: CallRecord; sheet: 
     <Section title="Done? Log it">
       <Slip label="Take care">
         {cautions.map((id) => (
-          <Words key={id}>{CAUTIONS[id]}</Words>
+          <Words key={id}>{tables.cautions[id]}</Words>
         ))}
       </Slip>
       {work.map(({ label, work: done }) => {
-        const key = `${done.action}-${done.hinge ?? ''}`;
-        const { forbidden } = action(done.action);
-        if (isForbiddenOn(action(done.action), door)) return <Words key={key}>{`${label}: not on this door. ${forbidden.why}`}</Words>;
-        const was = logged.find((each) => each.action === done.action && each.hinge === done.hinge);
+        const place = placeOf(done);
+        const key = `${done.action}-${place ?? ''}`;
+        const ruling = forbids(done.action);
+        if (ruling !== undefined) return <Words key={key}>{`${label}: not on this door. ${ruling.why}`}</Words>;
+        const was = logged.find((each) => each.action === done.action && placeOf(each) === place);
         return was ? (
           <Words
             key={key}

@@ -12,7 +12,7 @@ export function CardPage() {
   const editing = useCardDraft(callId);
   return (
     <CallFrame titled="Card" footer={(record) => <CardFooter record={record} editing={editing} />}>
-      {(record) => <CardForm draft={editing.draftOf(record)} set={editing.set} errors={editing.errors} />}
+      {(record) => <CardForm kind={record.door.kind} draft={editing.draftOf(record)} set={editing.set} errors={editing.errors} />}
     </CallFrame>
   );
 }

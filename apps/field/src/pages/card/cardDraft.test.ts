@@ -28,7 +28,7 @@ describe('cards put right', () => {
     const measured = { ...record, door: { ...record.door, make: { ...record.door.make, slabWidthMm: 761.4 } } };
     const typed = { ...cardDraftOf(measured, inches.bare), slabHeightMm: '80' };
     const { door } = cardsFrom(typed, measured, { units: 'in', bare: inches.bare }).changed;
-    expect([door?.make.slabWidthMm, door?.make.slabHeightMm]).toEqual([761.4, 2032]);
+    expect(door?.make).toMatchObject({ slabWidthMm: 761.4, slabHeightMm: 2032 });
   });
 
   it('say at the field what cannot be read, and what is no door', () => {

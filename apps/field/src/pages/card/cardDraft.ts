@@ -5,57 +5,42 @@ import { isValid } from 'date-fns/isValid';
 import { parse } from 'date-fns/parse';
 import { revised } from '../../offline/write';
 import { lengthReader } from '../../record/lengthReader';
+import {
+  CALL_FIELDS,
+  HINGED_FIELDS,
+  SITE_FIELDS,
+  SLIDING_FIELDS,
+  type CardErrors,
+  type CardField,
+  type HingedField,
+  type SlidingField,
+} from './cardFields';
+import { hingedDraft, hingedMake } from './hingedMake';
+import { slidingDraft, slidingMake } from './slidingMake';
 
 /** What can be put right: the site, the door and the call, as one record has them. */
 export type Cards = Pick<CallRecord, 'site' | 'door' | 'call'>;
 
-/** The cards as they are being typed, each field as its text. */
-export interface CardDraft {
-  name: string;
-  address: string;
-  contact: string;
-  remarks: string;
-  title: string;
-  hingesOn: string;
-  hingeKind: string;
-  slabKind: string;
-  fireRated: string;
-  closer: string;
-  slabWidthMm: string;
-  slabHeightMm: string;
-  thicknessMm: string;
-  /** Hinge centres below the top of the slab, with commas between. */
-  hingeHeightsMm: string;
-  complaint: string;
-  scheduledFor: string;
-}
-
-export type CardField = keyof CardDraft;
-
-export const SITE_FIELDS = ['name', 'address', 'contact', 'remarks'] as const satisfies readonly CardField[];
-const LENGTHS = ['slabWidthMm', 'slabHeightMm', 'thicknessMm'] as const satisfies readonly CardField[];
+/** The cards as they are being typed, each field as its text; those of another kind of door are empty. */
+export type CardDraft = Readonly<Record<CardField, string>>;
 
 export const WHEN = 'd MMM yyyy HH:mm';
-const yesNo = (is: boolean) => (is ? 'yes' : 'no');
+
+const EMPTY = Object.fromEntries([...HINGED_FIELDS, ...SLIDING_FIELDS].map((field) => [field, ''])) as Record<
+  HingedField | SlidingField,
+  string
+>;
 
 /** A draft that begins with what stands on the cards. */
 export function cardDraftOf({ site, door, call }: Cards, bare: (mm: number) => string): CardDraft {
-  const { make } = door;
   return {
+    ...EMPTY,
     name: site.name,
     address: site.address,
     contact: site.contact,
     remarks: site.remarks,
     title: door.title,
-    hingesOn: make.hingesOn,
-    hingeKind: make.hingeKind,
-    slabKind: make.slabKind,
-    fireRated: yesNo(make.fireRated),
-    closer: yesNo(make.closer === true),
-    slabWidthMm: bare(make.slabWidthMm),
-    slabHeightMm: bare(make.slabHeightMm),
-    thicknessMm: bare(make.thicknessMm),
-    hingeHeightsMm: make.hingeHeightsMm.map(bare).join(', '),
+    ...(door.kind === 'hinged' ? hingedDraft(door.make, bare) : slidingDraft(door.make, bare)),
     complaint: call.complaint,
     scheduledFor: format(call.scheduledFor, WHEN),
   };
@@ -86,8 +71,6 @@ export interface ChangedCards {
   call?: Call;
 }
 
-export type CardErrors = Partial<Record<CardField, string>>;
-
 /** The cards that a draft changes, each as its next revision; what cannot be read is named at its field. What was not touched stays as it was. */
 export function cardsFrom(
   draft: CardDraft,
@@ -98,33 +81,27 @@ export function cardsFrom(
   const errors: CardErrors = {};
   const isTouched = (field: CardField) => draft[field].trim() !== was[field].trim();
   const read = lengthReader(units, errors);
-  const [slabWidthMm, slabHeightMm, thicknessMm] = LENGTHS.map((field) =>
-    isTouched(field) ? read(field, draft[field]) : door.make[field],
-  ) as [number, number, number];
-  const make: Door['make'] = {
-    ...door.make,
-    hingesOn: draft.hingesOn as Door['make']['hingesOn'],
-    hingeKind: draft.hingeKind as Door['make']['hingeKind'],
-    slabKind: draft.slabKind as Door['make']['slabKind'],
-    fireRated: draft.fireRated === 'yes',
-    ...((isTouched('closer') || door.make.closer !== undefined) && { closer: draft.closer === 'yes' }),
-    slabWidthMm,
-    slabHeightMm,
-    thicknessMm,
-    hingeHeightsMm: isTouched('hingeHeightsMm')
-      ? draft.hingeHeightsMm.split(/[,;]/).map((text) => Math.round(read('hingeHeightsMm', text) * 10) / 10)
-      : door.make.hingeHeightsMm,
+  const reads = {
+    ...{ draft, isTouched, read },
+    fault: (field: CardField, message: string) => {
+      errors[field] = message;
+    },
   };
+  const title = draft.title.trim();
+  const changedDoor =
+    door.kind === 'hinged'
+      ? revised(door, { title, make: hingedMake(door.make, reads) })
+      : revised(door, { title, make: slidingMake(door.make, reads) });
   const when = parse(draft.scheduledFor.trim(), WHEN, new Date());
   if (!isValid(when)) errors.scheduledFor = `Type it as ${format(call.scheduledFor, WHEN)}.`;
   const some = (fields: readonly CardField[]) => fields.some(isTouched);
-  const doorFields = (Object.keys(draft) as CardField[]).filter((each) => each in make || each === 'title');
+  const doorFields: readonly CardField[] = ['title', ...(door.kind === 'hinged' ? HINGED_FIELDS : SLIDING_FIELDS)];
   return {
     errors,
     changed: {
       ...(some(SITE_FIELDS) && { site: revised(site, Object.fromEntries(SITE_FIELDS.map((each) => [each, draft[each].trim()]))) }),
-      ...(some(doorFields) && { door: revised(door, { title: draft.title.trim(), make }) }),
-      ...(some(['complaint', 'scheduledFor']) && {
+      ...(some(doorFields) && { door: changedDoor }),
+      ...(some(CALL_FIELDS) && {
         call: revised(call, {
           complaint: draft.complaint.trim(),
           ...(isTouched('scheduledFor') && isValid(when) && { scheduledFor: when.toISOString() }),

@@ -2,8 +2,9 @@ import type { RecordKind } from '@proper-swing/contract';
 import { check, recordSchema } from '@proper-swing/contract/schemas';
 import { placeHinges, type HingeName } from '@proper-swing/core';
 import { capital } from '../../design/capital';
-import { engineDoor } from '../../record/observed';
-import { fieldOfCard, type CardErrors, type CardField, type ChangedCards } from './cardDraft';
+import { hingedCard } from '../../record/door';
+import { fieldOfCard, type ChangedCards } from './cardDraft';
+import type { CardErrors, CardField } from './cardFields';
 
 /**
  * What is wrong with cards as they would be written, by the field of the form.
@@ -19,8 +20,8 @@ export function faultsOfCards(changed: ChangedCards, worked: readonly HingeName[
     if (checked?.ok !== false) continue;
     for (const { field, message } of checked.errors) errors[fieldOfCard(field) as CardField] ??= atField(message);
   }
-  if (changed.door !== undefined && errors.hingeHeightsMm === undefined) {
-    const there = placeHinges(engineDoor(changed.door)).map((hinge) => hinge.name);
+  if (changed.door?.kind === 'hinged' && errors.hingeHeightsMm === undefined) {
+    const there = placeHinges(hingedCard(changed.door.make)).map((hinge) => hinge.name);
     const gone = worked.filter((hinge) => !there.includes(hinge));
     if (gone.length > 0) errors.hingeHeightsMm = `Work is logged at a hinge that would be gone (${gone.join(', ')}). Take it back first.`;
   }

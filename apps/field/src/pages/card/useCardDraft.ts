@@ -6,7 +6,8 @@ import { isTexts, useKeptDraft } from '../../offline/draft';
 import { usePreferences } from '../../offline/preferences';
 import { write } from '../../offline/write';
 import { standingWork } from '../../record/observed';
-import { cardDraftOf, cardsFrom, type CardDraft, type CardErrors, type CardField } from './cardDraft';
+import { cardDraftOf, cardsFrom, type CardDraft } from './cardDraft';
+import type { CardErrors, CardField } from './cardFields';
 
 type Changes = Partial<CardDraft>;
 const isChanges = (kept: unknown): kept is Changes => isTexts(kept);

@@ -1,6 +1,6 @@
-import type { CallRecord } from '@proper-swing/contract';
+import type { CallRecord, Door } from '@proper-swing/contract';
 import { standing } from '@proper-swing/contract';
-import { station, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { station, type StationId } from '@proper-swing/core/doors';
 import { format } from 'date-fns/format';
 import { router, useLocalSearchParams } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -17,8 +17,9 @@ import { SPACE } from '../../design/tokens';
 import { useScreen } from '../../design/useScreen';
 import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
+import { handbookOf } from '../../record/door';
 import { readingWords } from '../../record/readingWords';
-import { DoorFacts } from '../../doors/hinged/DoorFacts';
+import { DoorFacts } from '../../doors/DoorFacts';
 import { visitGaps, type VisitGaps } from './visitGaps';
 import { VisitDrawing } from './VisitDrawing';
 import { VisitLines } from './VisitLines';
@@ -63,7 +64,7 @@ export function DoorPage() {
       <Section title="Gaps as left, visit by visit">
         <View style={isWide ? styles.beside : styles.below}>
           <VisitDrawing door={door} visits={visits} />
-          <VisitTable visits={visits} />
+          <VisitTable door={door} visits={visits} />
         </View>
         <VisitLines door={door} visits={visits} />
       </Section>
@@ -97,7 +98,7 @@ function stepsLogged({ adjustments }: CallRecord): string {
   return `${length} ${pluralOf(length, { one: 'step', other: 'steps' })} logged.`;
 }
 
-function VisitTable({ visits }: { visits: readonly VisitGaps[] }) {
+function VisitTable({ door, visits }: { door: Door; visits: readonly VisitGaps[] }) {
   const words = useLengthWords();
   if (visits.length === 0) return <Words tone="pencil">Nobody has measured this door yet. The first walk-round will stand here.</Words>;
   return (
@@ -115,7 +116,7 @@ function VisitTable({ visits }: { visits: readonly VisitGaps[] }) {
             cell: (id) => readingWords(readings.get(id), words),
           })),
         ]}
-        rows={WALKING_ORDER}
+        rows={handbookOf(door).walk}
         keyOf={(id) => id}
       />
     </ScrollView>

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
 import { SPACE } from '../../design/tokens';
-import { ComparedDrawing } from '../../doors/hinged/ComparedDrawing';
+import { ComparedDrawing } from '../../doors/ComparedDrawing';
 import { comparedGaps } from '../../record/comparedGaps';
 import { inTime, type VisitGaps } from './visitGaps';
 
@@ -21,7 +21,7 @@ export function VisitDrawing({ door, visits }: { door: Door; visits: readonly Vi
   const picks = ordered.findIndex(({ record }) => record.call.id === chosen);
   const at = picks < 0 ? ordered.length - 1 : picks;
   const [before, shown] = [ordered[at - 1], ordered[at]];
-  const gaps = useMemo(() => (shown ? comparedGaps(door.make, before?.readings ?? new Map(), shown.readings) : []), [door, before, shown]);
+  const gaps = useMemo(() => (shown ? comparedGaps(door, before?.readings ?? new Map(), shown.readings) : []), [door, before, shown]);
   if (shown === undefined) return null;
   return (
     <View style={styles.visit}>
@@ -34,7 +34,7 @@ export function VisitDrawing({ door, visits }: { door: Door; visits: readonly Vi
           testID="visit"
         />
       )}
-      <ComparedDrawing make={door.make} gaps={gaps} dashed={before ? dateOf(before) : ''} testID="visit-drawing" />
+      <ComparedDrawing door={door} gaps={gaps} dashed={before ? dateOf(before) : ''} testID="visit-drawing" />
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import type { Door } from '@proper-swing/contract';
-import { EDGES, profileOf, station, type EdgeId } from '@proper-swing/core';
+import { station, type EdgeId } from '@proper-swing/core/doors';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
@@ -12,7 +12,8 @@ import { useLengthWords } from '../../design/lengthWords';
 import { usePalette } from '../../design/theme';
 import { LINE, SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { EDGE_WORDS } from '../../doors/hinged/doorWords';
+import { edgeWords } from '../../doors/edgeWords';
+import { modelFor } from '../../record/door';
 import { gapLines, type GapLine, type VisitGaps } from './visitGaps';
 
 const WIDEST = 640;
@@ -23,9 +24,11 @@ const STROKES = ['', '8 4', '2 4'] as const;
 
 /** How the gaps of an edge went from visit to visit, with the limits they are judged by. */
 export function VisitLines({ door, visits }: { door: Door; visits: readonly VisitGaps[] }) {
-  const byEdge = EDGES.map((edge) => ({ edge, lines: gapLines(visits, edge) })).filter(({ lines }) =>
-    lines.some(({ points }) => points.length > 1),
-  );
+  const { profile } = modelFor(door);
+  const edges = Object.keys(profile.edges) as EdgeId[];
+  const byEdge = edges
+    .map((edge) => ({ edge, lines: gapLines(visits, edge) }))
+    .filter(({ lines }) => lines.some(({ points }) => points.length > 1));
   const [chosen, setChosen] = useState<EdgeId>();
   const shown = byEdge.find(({ edge }) => edge === chosen) ?? byEdge[0];
   if (shown === undefined) return null;
@@ -33,7 +36,7 @@ export function VisitLines({ door, visits }: { door: Door; visits: readonly Visi
     <View style={{ gap: SPACE.s }}>
       <Choice
         label="Edge"
-        options={byEdge.map(({ edge }) => ({ id: edge, label: EDGE_WORDS[edge] }))}
+        options={byEdge.map(({ edge }) => ({ id: edge, label: edgeWords(door.kind, edge) }))}
         chosen={shown.edge}
         onChoose={setChosen}
         testID="edge"
@@ -48,7 +51,7 @@ function EdgeLines({ door, edge, lines }: { door: Door; edge: EdgeId; lines: rea
   const words = useLengthWords();
   const { width: screen } = useWindowDimensions();
   const width = Math.min(WIDEST, screen - 2 * SPACE.l);
-  const { min, max } = profileOf(door.make).edges[edge];
+  const { min, max } = modelFor(door).profile.edges[edge] ?? { min: 0, max: 0 };
   const times = lines.flatMap(({ points }) => points.map(({ at }) => at));
   const [first, last] = [Math.min(...times), Math.max(...times)];
   // Room for the dates below the ends; visits of one day stand apart as well.
@@ -64,7 +67,7 @@ function EdgeLines({ door, edge, lines }: { door: Door; edge: EdgeId; lines: rea
         x={{ from: first - margin, to: last + margin, ticks: dates, write: (at) => format(at, 'd MMM yyyy') }}
         y={{ from: 0, to: most, ticks: ticksBetween(0, most, 4), write: words.bare }}
         yTitle={`Gap, ${words.unit}`}
-        spoken={`${EDGE_WORDS[edge]} over the visits, ${words.unit}. ${says.join('; ')}. Limits ${words.bare(min)} to ${words.bare(max)}.`}
+        spoken={`${edgeWords(door.kind, edge)} over the visits, ${words.unit}. ${says.join('; ')}. Limits ${words.bare(min)} to ${words.bare(max)}.`}
       >
         {({ x, y }) => (
           <>

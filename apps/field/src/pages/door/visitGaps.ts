@@ -1,5 +1,5 @@
 import type { CallRecord, ReadingEntry } from '@proper-swing/contract';
-import { station, WALKING_ORDER, type EdgeId, type StationId } from '@proper-swing/core';
+import { HANDBOOKS, station, type EdgeId, type StationId } from '@proper-swing/core/doors';
 import { gaugedMm } from '../../record/comparedGaps';
 import { readingsByStation } from '../../record/observed';
 
@@ -33,11 +33,15 @@ export interface GapLine {
 /** The gaps of an edge over time, the oldest visit first. */
 export function gapLines(visits: readonly VisitGaps[], edge: EdgeId): GapLine[] {
   const ordered = inTime(visits);
-  return WALKING_ORDER.filter((id) => station(id).edge === edge).flatMap((id) => {
-    const points = ordered.flatMap(({ record, readings }) => {
-      const mm = gaugedMm(readings.get(id));
-      return mm === undefined ? [] : [{ at: Date.parse(record.call.scheduledFor), mm }];
+  const kinds = new Set(visits.map(({ record }) => record.door.kind));
+  const walked = [...kinds].flatMap((kind) => HANDBOOKS[kind].walk);
+  return walked
+    .filter((id) => station(id).edge === edge)
+    .flatMap((id) => {
+      const points = ordered.flatMap(({ record, readings }) => {
+        const mm = gaugedMm(readings.get(id));
+        return mm === undefined ? [] : [{ at: Date.parse(record.call.scheduledFor), mm }];
+      });
+      return points.length === 0 ? [] : [{ station: id, points }];
     });
-    return points.length === 0 ? [] : [{ station: id, points }];
-  });
 }

@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { station, type StationId } from '@proper-swing/core';
+import { station, type StationId } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { Press } from '../../design/Press';

@@ -1,5 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { cause, station, type Correction, type Plan, type PlanAim } from '@proper-swing/core';
+import type { PlanAim } from '@proper-swing/core';
+import { cause, placeSays, station, type Correction, type Plan } from '@proper-swing/core/doors';
 import { StyleSheet, View } from 'react-native';
 import { Folded } from '../../design/Folded';
 import { Section, Slip } from '../../design/Section';
@@ -9,7 +10,7 @@ import { Words } from '../../design/Words';
 import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { CallSheets } from '../../sheets/CallSheets';
 import { isGapRead, standingWork } from '../../record/observed';
-import { hingeWords, tellsRemainder } from '../../record/planWords';
+import { tellsRemainder } from '../../record/planWords';
 import { adjustmentFor } from '../../record/writeAdjustment';
 import { LookAgain } from './LookAgain';
 import { PlanDrawing } from './PlanDrawing';
@@ -53,7 +54,7 @@ export function Fix({ record, correction, aim, onChoose }: FixProps) {
           <Section title="Steps">
             {plan.steps.map((step, i) => (
               <StepCard
-                key={`${step.action}-${step.hinge ?? ''}`}
+                key={`${step.action}-${step.place ?? ''}`}
                 record={record}
                 step={step}
                 number={i + 1}
@@ -115,9 +116,9 @@ function PlanRemainder({ plan, title, words }: { plan: Plan; title: string; word
           ))}
         </Section>
       )}
-      {plan.misfit.map(({ hinge, mm }) => (
-        <Slip key={hinge} label="Hinges in line">
-          <Words>{`The ${hingeWords(hinge)} ends up ${words.withUnit(Math.abs(mm))} off the line of the others. If the swing feels stiff there, ease its screws and pack it to follow.`}</Words>
+      {plan.misfit.map(({ place, mm }) => (
+        <Slip key={place} label="Hinges in line">
+          <Words>{`The ${placeSays(place)} ends up ${words.withUnit(Math.abs(mm))} off the line of the others. If the swing feels stiff there, ease its screws and pack it to follow.`}</Words>
         </Slip>
       ))}
     </>

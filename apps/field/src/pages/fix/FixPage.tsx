@@ -1,13 +1,14 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
-import { recheckAfter, type PlanAim, type PlanOutcome } from '@proper-swing/core';
+import type { PlanAim, PlanOutcome } from '@proper-swing/core';
+import { recheckAfter } from '@proper-swing/core/doors';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { usePlan } from '../../engine/useEngine';
 import { CallFrame } from '../../call/CallFrame';
-import { observedNow, standingWork, uncheckedWork } from '../../record/observed';
+import { observedNow, placeOf, standingWork, uncheckedWork } from '../../record/observed';
 import { adjustmentFor } from '../../record/writeAdjustment';
 import { chosenPlan, Fix } from './Fix';
 import { PlanSearch } from './PlanSearch';
@@ -33,7 +34,7 @@ function FixFooter({ record, aim }: { record: CallRecord; aim: PlanAim }) {
   const { correction, isFirst, progress } = usePlan(useMemo(() => observedNow(record), [record]));
   const [last] = uncheckedWork(record).slice(-1);
   const readBefore = record.readings.map(({ station }) => station);
-  const recheck = last === undefined ? [] : recheckAfter(last.action, last.hinge ?? undefined, readBefore);
+  const recheck = last === undefined ? [] : recheckAfter(last.action, placeOf(last), readBefore);
   const hasWorked = standingWork(record).length > 0;
   const steps = (correction && chosenPlan(correction, aim)?.steps) ?? [];
   const isBeforeWork = correction === undefined || ASKS_FOR_MORE.includes(correction.outcome) || steps.length > 0;

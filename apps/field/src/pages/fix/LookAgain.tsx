@@ -1,8 +1,9 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
-import { finding, findingsFor, type FindingId } from '@proper-swing/core';
+import { finding, type FindingId } from '@proper-swing/core/doors';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
+import { modelFor } from '../../record/door';
 import { answersByFinding } from '../../record/observed';
 import { writeFinding } from '../../record/writeFinding';
 import { Check } from '../../call/Check';
@@ -16,13 +17,13 @@ export interface LookAgainProps {
 
 /** What to look at or try again after a step; the next check of the gaps takes the answers into account. */
 export function LookAgain({ record, after, ids }: LookAgainProps) {
-  const asked = findingsFor(record.door.make).filter(({ id }) => ids.includes(id));
+  const asked = ids.filter((id) => modelFor(record.door).findings.some((each) => each.id === id));
   if (asked.length === 0) return null;
   const answers = answersByFinding(record, after);
   return (
     <View style={styles.list}>
       <Words tone="pencil">Look again. May stay empty.</Words>
-      {asked.map(({ id }) => (
+      {asked.map((id) => (
         <Check key={id} finding={finding(id)} answer={answers.get(id)} onAnswer={(answer) => writeFinding(record, id, answer, after)} />
       ))}
     </View>

@@ -1,5 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { profileOf, judgeGap, station, type Plan, type StationId } from '@proper-swing/core';
+import { judgeGap } from '@proper-swing/core';
+import { station, type Plan, type StationId } from '@proper-swing/core/doors';
 import { useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Press } from '../../design/Press';
@@ -8,8 +9,9 @@ import { SPACE } from '../../design/tokens';
 import { useScreen } from '../../design/useScreen';
 import { VERDICT_WORDS } from '../../design/drawing/marks';
 import type { LengthWords } from '../../design/lengthWords';
-import { DoorDrawing } from '../../doors/hinged/DoorDrawing';
-import type { GapLabel } from '../../doors/hinged/gapLabel';
+import { AnyDrawing } from '../../doors/AnyDrawing';
+import type { GapLabel } from '../../doors/gapLabel';
+import { modelFor } from '../../record/door';
 import { lastReadings } from '../../record/observed';
 import { readingWords } from '../../record/readingWords';
 import { WhatIf } from './WhatIf';
@@ -35,14 +37,16 @@ export function PlanDrawing({ record, plan, words }: PlanDrawingProps) {
   const drawn = useMemo(() => planLabels(plan, record, words), [plan, record, words]);
   return (
     <View style={styles.column}>
-      {tries && <WhatIf record={record} plan={plan} words={words} width={drawnWidth} height={size.whatIf} />}
+      {tries && record.door.kind === 'hinged' && (
+        <WhatIf record={record} door={record.door} plan={plan} words={words} width={drawnWidth} height={size.whatIf} />
+      )}
       {!tries && (isWide || isOpen) && (
         <Section title={changes ? 'As it is and as it will be' : 'As it is'}>
           <View style={styles.drawing}>
-            <DoorDrawing
+            <AnyDrawing
               width={drawnWidth}
               height={size.height}
-              make={record.door.make}
+              door={record.door}
               gapsMm={drawn.before}
               {...(changes && { afterMm: drawn.after })}
               labels={drawn.labels}
@@ -57,9 +61,11 @@ export function PlanDrawing({ record, plan, words }: PlanDrawingProps) {
             {isOpen ? 'Fold the drawing' : changes ? 'Draw what it changes' : 'Draw the door'}
           </Press>
         )}
-        <Press kind="quiet" onPress={() => setTries(!tries)} testID="what-if">
-          {tries ? 'Back to the plan' : 'Try a setting of your own'}
-        </Press>
+        {record.door.kind === 'hinged' && (
+          <Press kind="quiet" onPress={() => setTries(!tries)} testID="what-if">
+            {tries ? 'Back to the plan' : 'Try a setting of your own'}
+          </Press>
+        )}
       </View>
     </View>
   );
@@ -67,7 +73,7 @@ export function PlanDrawing({ record, plan, words }: PlanDrawingProps) {
 
 /** What stands beside each gap: what will be is an estimate and in pencil; where nothing is done, what was read in ink. */
 function planLabels(plan: Plan, record: CallRecord, words: LengthWords) {
-  const profile = profileOf(record.door.make);
+  const { profile } = modelFor(record.door);
   const read = lastReadings(record);
   const changes = plan.steps.length > 0;
   const before = new Map<StationId, number>();

@@ -1,5 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { station, type Correction, type Plan, type PlanAim } from '@proper-swing/core';
+import type { PlanAim } from '@proper-swing/core';
+import { station, type Correction, type Plan } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -31,13 +32,13 @@ export function PlanSection({ record, correction, plan, onChoose, words }: PlanS
   const rounds = observedNow(record).rounds?.length ?? 0;
   return (
     <Section title={rounds > 0 ? 'Plan after the check' : 'Plan'}>
-      {record.door.make.hingeKind === 'adjustable' && (
+      {record.door.kind === 'hinged' && record.door.make.hingeKind === 'adjustable' && (
         <Press onPress={() => router.replace(`/call/${record.call.id}/turns`)} testID="to-turns">
           Set hinges and keeps, turn by turn
         </Press>
       )}
       <PlanTabs plans={correction.plans} binds={binds} chosen={plan.aim} onChoose={onChoose} />
-      <Words testID="plan-outcome">{outcomeWords(correction)}</Words>
+      <Words testID="plan-outcome">{outcomeWords(correction, record.door.kind)}</Words>
       {readsAgain && <DoubtfulReadings doubtful={doubtful} words={words} />}
       {lookAgain.length > 0 && <SecondLook record={record} ids={lookAgain} />}
       <HowSure record={record} correction={correction} plan={plan} />

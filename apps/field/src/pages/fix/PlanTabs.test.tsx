@@ -1,8 +1,8 @@
-import { planCorrections } from '@proper-swing/core/engine';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { exampleRecord } from '../../record/exampleRecord';
 import { observedAt } from '../../record/observed';
 import { outcomeWords } from '../../record/planWords';
+import { correctionOf } from '../../engine/askEngine.fixture';
 import { PlanTabs } from './PlanTabs';
 
 const record = exampleRecord({
@@ -11,7 +11,7 @@ const record = exampleRecord({
     ...{ 'head.latch': 5, 'head.mid': 4, 'head.hinge': 3 },
   },
 });
-const correction = planCorrections({ ...observedAt(record, 'found'), findings: [{ finding: 'topScrews', answer: 'loose' }] });
+const correction = correctionOf({ ...observedAt(record, 'found'), findings: [{ finding: 'topScrews', answer: 'loose' }] });
 
 describe('the plans side by side', () => {
   it('shows what each is for, its minutes and its chance, and can be chosen', () => {
@@ -33,7 +33,7 @@ describe('the plans side by side', () => {
 describe('the outcome in one line', () => {
   const [plan] = correction.plans;
   if (plan === undefined) throw new Error('no plan');
-  const told = (change: Partial<typeof correction>) => outcomeWords({ ...correction, ...change });
+  const told = (change: Partial<typeof correction>) => outcomeWords({ ...correction, ...change }, 'hinged');
 
   it('says that a second go is to be expected when the chance is low, and not otherwise', () => {
     const even = (chance: number) => [{ ...plan, chances: { free: 0.9, even: chance, book: 0.1 } }];
@@ -44,7 +44,7 @@ describe('the outcome in one line', () => {
   });
 
   it('says when the hinges alone cannot do it, and when nothing is to be done', () => {
-    expect(told({ outcome: 'cures', hingesAlone: { can: false, chanceTrue: 0 } })).toContain('The hinges alone cannot do it');
+    expect(told({ outcome: 'cures', settingAlone: { can: false, chanceTrue: 0 } })).toContain('The hinges alone cannot do it');
     expect(told({ outcome: 'wait' })).toContain('has to dry');
     expect(told({ outcome: 'true' })).toContain('Leave it alone');
     expect(told({ outcome: 'falls short', plans: [{ ...plan, steps: [] }] })).toContain('cannot make this door true');

@@ -1,4 +1,5 @@
-import type { Correction, Plan, PlanAim } from '@proper-swing/core';
+import type { PlanAim } from '@proper-swing/core';
+import type { Correction, Plan } from '@proper-swing/core/doors';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { GROUP_KEYS } from '../../design/groupKeys';

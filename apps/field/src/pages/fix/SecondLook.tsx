@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { finding, findingAnswer, type FindingId } from '@proper-swing/core';
+import { finding, findingAnswer, type FindingId } from '@proper-swing/core/doors';
 import { StyleSheet, View } from 'react-native';
 import { Check } from '../../call/Check';
 import { Words } from '../../design/Words';

@@ -1,12 +1,13 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { action, type SettingWork, type workOfSetting } from '@proper-swing/core';
+import type { SettingWork, workOfSetting } from '@proper-swing/core';
+import { action, placeSays } from '@proper-swing/core/doors';
 import { StyleSheet, View } from 'react-native';
 import { capital } from '../../design/capital';
 import type { LengthWords } from '../../design/lengthWords';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { hingeWords, wayWords } from '../../record/planWords';
+import { wayWords } from '../../record/planWords';
 import { logWork } from '../../record/writeAdjustment';
 import { newAct } from '../../record/writing';
 
@@ -57,7 +58,7 @@ function settingWords({ action: id, hinge, amount, planed }: SettingWork, words:
   const much = planed
     ? `${words.bare(planed.fromMm)} at the top to ${words.withUnit(planed.toMm)} at the foot`
     : wayWords(id, amount, unit, words);
-  return `${hinge === undefined ? '' : `${capital(hingeWords(hinge))}: `}${hinge === undefined ? title : title.toLowerCase()}, ${much}`;
+  return `${hinge === undefined ? '' : `${capital(placeSays(hinge))}: `}${hinge === undefined ? title : title.toLowerCase()}, ${much}`;
 }
 
 const styles = StyleSheet.create({ log: { gap: SPACE.xs } });

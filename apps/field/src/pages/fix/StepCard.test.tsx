@@ -2,12 +2,12 @@ import { lengthWords } from '../../design/lengthWords';
 import { exampleAdjustment, exampleRecord } from '../../record/exampleRecord';
 import { observedAt } from '../../record/observed';
 import type { Adjustment } from '@proper-swing/contract';
-import { station, type ActionId } from '@proper-swing/core';
-import { planCorrections } from '@proper-swing/core/engine';
+import { station, type ActionId, type Observed } from '@proper-swing/core/doors';
 import { onlineManager } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { outbox } from '../../offline/outbox';
 import { deviceStorage } from '../../offline/storage';
+import { correctionOf } from '../../engine/askEngine.fixture';
 import { StepCard } from './StepCard';
 
 const words = lengthWords({ system: 'mm' });
@@ -18,8 +18,7 @@ const record = exampleRecord({
   },
 });
 const observed = { ...observedAt(record, 'found'), findings: [{ finding: 'topScrews', answer: 'loose' } as const] };
-const stepsOf = (of: Parameters<typeof planCorrections>[0], without: ActionId[] = []) =>
-  planCorrections(of, { without }).plans.flatMap(({ steps }) => steps);
+const stepsOf = (of: Observed, without: ActionId[] = []) => correctionOf(of, without).plans.flatMap(({ steps }) => steps);
 const byAction = (action: ActionId) => stepsOf(observed).find((step) => step.action === action);
 const [longScrew, tighten] = [byAction('longScrew'), byAction('tighten')];
 const bound = exampleRecord({
@@ -87,7 +86,7 @@ describe('a step of the plan', () => {
       {
         callId: 'call',
         action: shim.action,
-        hinge: shim.hinge,
+        hinge: shim.place,
         planned: shim.amount,
         amount: shim.amount + 1,
         fromMm: null,

@@ -1,5 +1,5 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
-import { station, type PlannedStep } from '@proper-swing/core';
+import { station, type PlannedStep } from '@proper-swing/core/doors';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Field } from '../../design/Field';

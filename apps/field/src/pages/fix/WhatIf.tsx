@@ -1,14 +1,6 @@
-import type { CallRecord } from '@proper-swing/contract';
-import {
-  placeHinges,
-  tryOut,
-  workOfSetting,
-  type HingeName,
-  type Plan,
-  type Setting,
-  type StationId,
-  type Tried,
-} from '@proper-swing/core';
+import type { CallRecord, HingedDoorCard } from '@proper-swing/contract';
+import { placeHinges, tryOut, workOfSetting, type HingeName, type Setting, type StationId, type Tried } from '@proper-swing/core';
+import { placeSays, type Plan } from '@proper-swing/core/doors';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
@@ -17,11 +9,10 @@ import { Section } from '../../design/Section';
 import { Stepper } from '../../design/Stepper';
 import { Words } from '../../design/Words';
 import { DoorDrawing } from '../../doors/hinged/DoorDrawing';
-import type { GapLabel } from '../../doors/hinged/gapLabel';
+import type { GapLabel } from '../../doors/gapLabel';
 import { VERDICT_WORDS } from '../../design/drawing/marks';
-import { engineDoor } from '../../record/observed';
+import { hingedCard } from '../../record/door';
 import type { LengthWords } from '../../design/lengthWords';
-import { hingeWords } from '../../record/planWords';
 import { SettingLog } from './SettingLog';
 import { useArrowKeys } from './useArrowKeys';
 import { useDragSteps } from './useDragSteps';
@@ -29,6 +20,7 @@ import { capital } from '../../design/capital';
 
 export interface WhatIfProps {
   record: CallRecord;
+  door: HingedDoorCard;
   plan: Plan;
   words: LengthWords;
   width: number;
@@ -44,15 +36,15 @@ type ControlId = HingeName | 'lower' | 'planeTop' | 'planeFoot';
 const DRAG_PX = 14;
 
 /** Tries a setting on the drawing before anything is touched: every gap moves, and what breaks its limits is marked. */
-export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
-  const door = useMemo(() => engineDoor(record.door), [record.door]);
+export function WhatIf({ record, door: { make }, plan, words, width, height }: WhatIfProps) {
+  const door = useMemo(() => hingedCard(make), [make]);
   const hinges = useMemo(() => placeHinges(door), [door]);
   const [values, setValues] = useState<Partial<Record<ControlId, number>>>({});
   const [active, setActive] = useState<ControlId>('bottom');
-  const before = useMemo(() => new Map<StationId, number>(plan.gaps.map((gap) => [gap.station, gap.beforeMm])), [plan]);
+  const before = useMemo(() => new Map<StationId, number>(plan.gaps.map((gap) => [gap.station as StationId, gap.beforeMm])), [plan]);
   const at = (id: ControlId) => values[id] ?? 0;
   const controls: readonly { id: ControlId; label: string }[] = [
-    ...hinges.map(({ name }) => ({ id: name, label: capital(hingeWords(name)) })),
+    ...hinges.map(({ name }) => ({ id: name, label: capital(placeSays(name)) })),
     { id: 'lower', label: 'Let down' },
     { id: 'planeTop', label: 'Plane latch, top' },
     { id: 'planeFoot', label: 'Plane latch, foot' },
@@ -74,7 +66,7 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
     const next = controls[(place + by + controls.length) % controls.length];
     if (next) setActive(next.id);
   };
-  const drag = useDragSteps(DRAG_PX, record.door.make.hingesOn === 'left' ? 1 : -1, step);
+  const drag = useDragSteps(DRAG_PX, make.hingesOn === 'left' ? 1 : -1, step);
   useArrowKeys({ across: step, along: choose });
   const labels = triedLabels(tried, words);
   const value = at(active);
@@ -97,7 +89,7 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
         <DoorDrawing
           width={width}
           height={height}
-          make={record.door.make}
+          make={make}
           gapsMm={before}
           {...(isMoved && { afterMm: new Map(tried.gaps.map((gap) => [gap.station, gap.afterMm])) })}
           labels={labels}
@@ -124,7 +116,7 @@ export function WhatIf({ record, plan, words, width, height }: WhatIfProps) {
         <Words
           key={hinge}
           tone="tight"
-        >{`The ${hingeWords(hinge)} would be ${words.withUnit(Math.abs(mm))} off the line of the others: it binds.`}</Words>
+        >{`The ${placeSays(hinge)} would be ${words.withUnit(Math.abs(mm))} off the line of the others: it binds.`}</Words>
       ))}
     </Section>
   );

@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import type { PlannedStep } from '@proper-swing/core';
+import type { PlannedStep } from '@proper-swing/core/doors';
 import { dropDraft, readDraft } from '../../offline/draft';
 import { writeAdjustment } from '../../record/writeAdjustment';
 
@@ -13,8 +13,8 @@ export interface StepLogDraft {
 
 export const asPlanned = ({ amount }: PlannedStep): StepLogDraft => ({ planned: amount, amount, remark: '' });
 
-export const stepLogKey = (record: CallRecord, { action, hinge }: PlannedStep) =>
-  `swing.draft.log.${record.call.id}.${action}.${hinge ?? ''}`;
+export const stepLogKey = (record: CallRecord, { action, place }: PlannedStep) =>
+  `swing.draft.log.${record.call.id}.${action}.${place ?? ''}`;
 
 /** Whether a draft is of the log of a step as it is planned now: another plan begins another log. */
 export const isLogOf =

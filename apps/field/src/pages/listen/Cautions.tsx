@@ -1,45 +1,46 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { CAUTIONS, type CautionId } from '@proper-swing/core';
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
+import { modelFor } from '../../record/door';
 import { useSeenBefore } from '../../offline/seenBefore';
 
 /** What to make safe: in full the first time on a call, after that a line each that opens at a tap. */
 export function Cautions({ record }: { record: CallRecord }) {
   const isSeen = useSeenBefore(`cautions.${record.call.id}`);
-  const [opened, setOpened] = useState<CautionId>();
+  const [opened, setOpened] = useState<string>();
   return (
     <Slip label="Make safe first">
-      {cautionsFor(record).map((id) =>
+      {cautionsFor(record).map(({ id, says }) =>
         isSeen && id !== opened ? (
           <Press
             key={id}
             kind="quiet"
             style={styles.caution}
-            label={`Read: ${CAUTIONS[id]}`}
+            label={`Read: ${says}`}
             onPress={() => setOpened(id)}
             testID={`caution-${id}`}
           >
-            <Words lines={1}>{CAUTIONS[id]}</Words>
+            <Words lines={1}>{says}</Words>
           </Press>
         ) : (
-          <Words key={id}>{CAUTIONS[id]}</Words>
+          <Words key={id}>{says}</Words>
         ),
       )}
     </Slip>
   );
 }
 
-function cautionsFor({ door }: CallRecord): CautionId[] {
-  return [
-    ...(door.make.fireRated ? (['fireDoor'] as const) : []),
-    ...(door.make.slabKind === 'glazed' ? (['glass'] as const) : []),
-    'support',
-    'structure',
-  ];
+/** Cautions before anything is begun, by their names in the tables of the door's kind. */
+function cautionsFor({ door }: CallRecord): { id: string; says: string }[] {
+  const { cautions } = modelFor(door).tables;
+  const ids =
+    door.kind === 'sliding'
+      ? [...(door.make.panelKind === 'glass' ? ['glass'] : []), 'support', 'openWall', 'structure']
+      : [...(door.make.fireRated ? ['fireDoor'] : []), ...(door.make.slabKind === 'glazed' ? ['glass'] : []), 'support', 'structure'];
+  return ids.flatMap((id) => (cautions[id] === undefined ? [] : [{ id, says: cautions[id] }]));
 }
 
 const styles = StyleSheet.create({

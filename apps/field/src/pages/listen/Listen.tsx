@@ -1,5 +1,5 @@
 import { standing, type CallRecord } from '@proper-swing/contract';
-import { finding } from '@proper-swing/core';
+import { finding } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -18,9 +18,8 @@ import { Section } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { writeComplaint } from '../../record/writeFinding';
-import { DoorFacts } from '../../doors/hinged/DoorFacts';
-import { Limits } from '../../doors/hinged/Limits';
-import { Schools } from '../../doors/hinged/Schools';
+import { DoorFacts, DoorSettings } from '../../doors/DoorFacts';
+import { handbookOf } from '../../record/door';
 import { complaintsOf } from '../../record/observed';
 import { Cautions } from './Cautions';
 
@@ -28,7 +27,7 @@ import { Cautions } from './Cautions';
 export function Listen({ record }: { record: CallRecord }) {
   const { width } = useWindowDimensions();
   const isWide = width >= WIDE_FROM;
-  const complaint = finding('complaint');
+  const complaint = finding(handbookOf(record.door).complaint);
   const told = complaintsOf(record);
   return (
     <View style={isWide ? styles.wide : styles.narrow}>
@@ -41,7 +40,10 @@ export function Listen({ record }: { record: CallRecord }) {
             options={complaint.answers}
             chosen={told}
             onChange={(chosen) =>
-              COMPLAINTS.filter((id) => chosen.includes(id) !== told.includes(id)).forEach((id) => writeComplaint(record, id))
+              complaint.answers
+                .map(({ id }) => id)
+                .filter((id) => chosen.includes(id) !== told.includes(id))
+                .forEach((id) => writeComplaint(record, id))
             }
             testID="check-complaint"
           />
@@ -62,8 +64,7 @@ export function Listen({ record }: { record: CallRecord }) {
             Put the card right
           </Press>
         </Section>
-        <Limits door={record.door} />
-        <Schools door={record.door} />
+        <DoorSettings door={record.door} />
         <Notes record={record} />
       </View>
     </View>
@@ -94,8 +95,6 @@ function VisitPart({ record: { call, site } }: { record: CallRecord }) {
     </Section>
   );
 }
-
-const COMPLAINTS = finding('complaint').answers.map(({ id }) => id);
 
 const isText = (kept: unknown): kept is string => typeof kept === 'string';
 

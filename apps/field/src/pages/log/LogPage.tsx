@@ -28,7 +28,7 @@ function LogFooter({ record, log: { work, faults, fault, leave, log } }: { recor
   }
   return (
     <>
-      <FormFault says={fault ?? faults.remark ?? faults.hinges ?? faults.amount ?? faults.minutes} testID="log-fault" />
+      <FormFault says={fault ?? faults.remark ?? faults.places ?? faults.amount ?? faults.minutes} testID="log-fault" />
       <FormFooter
         onLeave={leave}
         leaveID="leave-work"

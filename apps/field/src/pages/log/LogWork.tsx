@@ -1,16 +1,14 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { action, isForbiddenOn, WORK_GROUPS, type ActionId, type WorkGroupId } from '@proper-swing/core';
+import { action, type ActionId, type Handbook } from '@proper-swing/core/doors';
 import { useState } from 'react';
 import { Choice } from '../../design/Choice';
 import { Section } from '../../design/Section';
 import { Words } from '../../design/Words';
-import { engineDoor } from '../../record/observed';
+import { handbookOf, modelFor } from '../../record/door';
 import { DoneList } from './DoneList';
 import type { WorkLog } from './useWorkLog';
 import { correctWork } from './workDraft';
 import { WorkForm } from './WorkForm';
-
-const GROUPS = WORK_GROUPS.map(({ id, title }) => ({ id, label: title }));
 
 /** Writes down work of any kind, planned or not, and shows what is written down. */
 export function LogWork({ record, log }: { record: CallRecord; log: WorkLog }) {
@@ -26,26 +24,28 @@ export function LogWork({ record, log }: { record: CallRecord; log: WorkLog }) {
 }
 
 function WhatWasDone({ record, log: { recent, begin } }: { record: CallRecord; log: WorkLog }) {
-  const [group, setGroup] = useState<WorkGroupId>();
+  const { workGroups, inWords } = handbookOf(record.door);
+  const known = recent.filter((id) => workGroups.some(({ actions }) => actions.includes(id)));
+  const [group, setGroup] = useState<string>();
   return (
     <Section title="What was done?">
-      {recent.length > 0 && (
+      {known.length > 0 && (
         <Choice
           label="Done last"
-          options={recent.map((id) => ({ id, label: action(id).title }))}
+          options={known.map((id) => ({ id, label: action(id).title }))}
           chosen={undefined}
           onChoose={begin}
           testID="recent"
         />
       )}
       <Words kind="label" tone="pencil">
-        {recent.length > 0 ? 'Or else' : 'Where on the door'}
+        {known.length > 0 ? 'Or else' : 'Where on the door'}
       </Words>
       <Choice
         label="Kind of work"
-        options={GROUPS}
+        options={workGroups.map(({ id, title }) => ({ id, label: title }))}
         chosen={group}
-        onChoose={(id) => (id === 'other' ? begin('otherWork') : setGroup(id))}
+        onChoose={(id) => (isGroupOf(workGroups, id, inWords) ? begin(inWords) : setGroup(id))}
         testID="group"
       />
       {group !== undefined && <Choice label="Work" options={actionsOf(record, group)} chosen={undefined} onChoose={begin} testID="work" />}
@@ -53,12 +53,12 @@ function WhatWasDone({ record, log: { recent, begin } }: { record: CallRecord; l
   );
 }
 
+const isGroupOf = (groups: Handbook['workGroups'], id: string, inWords: ActionId) =>
+  groups.find((each) => each.id === id)?.actions.includes(inWords) === true;
+
 /** What can be done on this door in a group; what is simply not there is left out. */
-function actionsOf(record: CallRecord, group: WorkGroupId) {
-  const ids: readonly ActionId[] = WORK_GROUPS.find(({ id }) => id === group)?.actions ?? [];
-  const door = engineDoor(record.door);
-  return ids
-    .map(action)
-    .filter((each) => each.forbidden.isObvious !== true || !isForbiddenOn(each, door))
-    .map(({ id, title }) => ({ id, label: title }));
+function actionsOf(record: CallRecord, group: string) {
+  const { forbids } = modelFor(record.door);
+  const ids: readonly ActionId[] = handbookOf(record.door).workGroups.find(({ id }) => id === group)?.actions ?? [];
+  return ids.filter((id) => forbids(id)?.isObvious !== true).map((id) => ({ id, label: action(id).title }));
 }

@@ -1,4 +1,5 @@
-import { action, unitMeasure, type ActionId } from '@proper-swing/core';
+import { unitMeasure } from '@proper-swing/core';
+import { action, type ActionId } from '@proper-swing/core/doors';
 import { View } from 'react-native';
 import { FormFault } from '../../design/Form';
 import { Stepper } from '../../design/Stepper';

@@ -1,19 +1,19 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { action, HINGE_LEAVES, isForbiddenOn, isAtHinges, workGroup, type HingeName } from '@proper-swing/core';
+import { HINGE_LEAVES } from '@proper-swing/core';
+import { action, isAtPlaces, isInWords, placeLabel, workGroup } from '@proper-swing/core/doors';
 import { Field } from '../../design/Field';
 import { Form, FormCell } from '../../design/Form';
 import { Section, Slip } from '../../design/Section';
 import { Several } from '../../design/Several';
 import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
-import { engineDoor } from '../../record/observed';
+import { handbookOf, modelFor } from '../../record/door';
 import { isDoneOnce } from '../../record/planWords';
 import { WorkAmount } from './WorkAmount';
-import { hingesOf, isPlaning, type WorkDraft, type WorkFaults } from './workDraft';
+import { isPlaning, placesOf, type WorkDraft, type WorkFaults } from './workDraft';
 
 const LEAVES = HINGE_LEAVES.map((id) => ({ id, label: id === 'door' ? 'Leaf on the door' : 'Leaf on the leg' }));
 const SCREWS = [1, 2, 3, 4].map((id) => ({ id, label: String(id) }));
-const HINGES: Readonly<Record<HingeName, string>> = { top: 'Top', upper: 'Upper', middle: 'Middle', lower: 'Lower', bottom: 'Bottom' };
 
 export interface WorkFormProps {
   record: CallRecord;
@@ -27,12 +27,13 @@ export function WorkForm({ record, work, change, faults }: WorkFormProps) {
   const words = useLengthWords();
   const own = action(work.action);
   const group = workGroup(work.action);
-  const isOther = work.action === 'otherWork';
+  const isOther = isInWords(work.action);
+  const ruling = modelFor(record.door).forbids(work.action);
   return (
     <Section title={own.title}>
-      {isForbiddenOn(own, engineDoor(record.door)) && (
+      {ruling !== undefined && (
         <Slip label="Not allowed on this door">
-          <Words>{own.forbidden.why}</Words>
+          <Words>{ruling.why}</Words>
         </Slip>
       )}
       {isOther && (
@@ -45,7 +46,7 @@ export function WorkForm({ record, work, change, faults }: WorkFormProps) {
           testID="work-remark"
         />
       )}
-      {isAtHinges(work.action) && <AtHinges record={record} work={work} change={change} faults={faults} />}
+      {isAtPlaces(work.action) && <AtPlaces record={record} work={work} change={change} faults={faults} />}
       {(!isDoneOnce(own.unit) || isPlaning(work.action)) && <WorkAmount work={work} change={change} words={words} error={faults.amount} />}
       {group?.id === 'screws' && (
         <>
@@ -90,23 +91,24 @@ export function WorkForm({ record, work, change, faults }: WorkFormProps) {
   );
 }
 
-/** At which hinges: each by itself, or all in one tap. */
-function AtHinges({ record, work, change, faults }: WorkFormProps) {
-  const hinges = hingesOf(record);
+/** At which hinges or ends: each by itself, or all in one tap. */
+function AtPlaces({ record, work, change, faults }: WorkFormProps) {
+  const places = placesOf(record);
+  const { one, other } = handbookOf(record.door).placeWord;
   const takesAll = work.corrects === undefined;
-  const hasAll = work.hinges.length === hinges.length;
+  const hasAll = work.places.length === places.length;
   return (
     <>
-      <Words kind="label">{work.action === 'otherWork' ? 'At which hinge, if at one' : 'At which hinge'}</Words>
+      <Words kind="label">{isInWords(work.action) ? `At which ${one}, if at one` : `At which ${one}`}</Words>
       <Several
-        label="Hinges"
-        options={[...hinges.map((id) => ({ id, label: HINGES[id] })), ...(takesAll ? [{ id: 'all' as const, label: 'All' }] : [])]}
-        chosen={[...work.hinges, ...(hasAll ? (['all'] as const) : [])]}
+        label={other}
+        options={[...places.map((id) => ({ id, label: placeLabel(id) })), ...(takesAll ? [{ id: 'all' as const, label: 'All' }] : [])]}
+        chosen={[...work.places, ...(hasAll ? (['all'] as const) : [])]}
         onChange={(chosen) => {
           const wantsAll = chosen.includes('all') !== hasAll;
-          change({ hinges: wantsAll ? (hasAll ? [] : hinges) : hinges.filter((id) => chosen.includes(id)) });
+          change({ places: wantsAll ? (hasAll ? [] : places) : places.filter((id) => chosen.includes(id)) });
         }}
-        error={faults.hinges}
+        error={faults.places}
         testID="at"
       />
     </>

@@ -1,4 +1,4 @@
-import { workGroup, type ActionId } from '@proper-swing/core';
+import { workGroup, type ActionId } from '@proper-swing/core/doors';
 import { deviceStorage, keptJson } from '../../offline/storage';
 
 const KEY = 'swing.recentWork';

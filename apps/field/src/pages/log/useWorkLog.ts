@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import type { ActionId } from '@proper-swing/core';
+import type { ActionId } from '@proper-swing/core/doors';
 import { useState } from 'react';
 import { goToFault } from '../../design/goToFault';
 import { useKeptDraft } from '../../offline/draft';

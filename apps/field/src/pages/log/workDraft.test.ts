@@ -1,12 +1,13 @@
 import type { Adjustment } from '@proper-swing/contract';
 import { check, recordSchema } from '@proper-swing/contract/schemas';
-import { ACTION_IDS, action, MM_PER_UNIT, workGroup } from '@proper-swing/core';
+import { MM_PER_UNIT } from '@proper-swing/core';
+import { ACTION_IDS, action, workGroup } from '@proper-swing/core/doors';
 import { lengthWords } from '../../design/lengthWords';
 import { outbox } from '../../offline/outbox';
 import { exampleRecord } from '../../record/exampleRecord';
 import { doneWords, howMuchWords, reckoningWords, whereWords } from '../../record/workWords';
 import { recentWork, rememberWork } from './recentWork';
-import { beginWork, correctWork, faultsOf, hingesOf, stepOf, writeWork } from './workDraft';
+import { beginWork, correctWork, faultsOf, placesOf, stepOf, writeWork } from './workDraft';
 
 afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
 
@@ -18,7 +19,7 @@ const inches = lengthWords({ system: 'in', finest: 32 });
 
 describe('work that is written down', () => {
   it('is an entry a hinge, of one act, and each is as the server takes it', () => {
-    writeWork(record, { ...beginWork('shimStrip'), hinges: hingesOf(record), amount: 3, part: ' card ', minutes: '25' });
+    writeWork(record, { ...beginWork('shimStrip'), places: placesOf(record), amount: 3, part: ' card ', minutes: '25' });
     const entries = written();
     expect(entries.map(({ hinge, amount, unit }) => [hinge, amount, unit])).toEqual([
       ['top', 3, 'layers of 0.5 mm card'],
@@ -32,29 +33,29 @@ describe('work that is written down', () => {
 
   it.each(ACTION_IDS.filter((id) => workGroup(id) !== undefined))('%s can be written down as it is begun, once said where', (id) => {
     const begun = { ...beginWork(id), remark: 'seen', screws: [3, 1], leaf: 'door' as const };
-    writeWork(record, { ...begun, hinges: begun.hinges.length === 0 && workGroup(id)?.isAtHinges ? ['bottom'] : begun.hinges });
+    writeWork(record, { ...begun, places: begun.places.length === 0 && workGroup(id)?.isAtPlaces ? ['bottom'] : begun.places });
     const [body] = written();
     expect(check(recordSchema('adjustments'), body)).toMatchObject({ ok: true });
     expect([body?.unit, body?.screws]).toEqual([action(id).unit, [1, 3]]);
   });
 
   it('names at its field what is still wrong', () => {
-    expect(faultsOf({ ...beginWork('shim') })).toEqual({ hinges: 'Say at which hinge.' });
+    expect(faultsOf({ ...beginWork('shim') })).toEqual({ places: 'Say at which hinge.' });
     expect(faultsOf({ ...beginWork('tighten') })).toEqual({});
     expect(faultsOf({ ...beginWork('otherWork') })).toEqual({ remark: 'Say in a few words what was done.' });
     expect(faultsOf({ ...beginWork('otherWork'), remark: 'Kicked the strike in' })).toEqual({});
     expect(faultsOf({ ...beginWork('tighten'), minutes: 'long' }).minutes).toMatch(/^Minutes/);
     expect(faultsOf({ ...beginWork('bendTab'), amount: 0 }).amount).toMatch(/^Nothing was done/);
     expect(faultsOf({ ...beginWork('planeLatch'), fromMm: 0, toMm: 0 }).amount).toMatch(/^Nothing was done/);
-    expect(faultsOf({ ...beginWork('shim'), hinges: ['top', 'bottom'], corrects: 'x' }).hinges).toMatch(/^One entry/);
+    expect(faultsOf({ ...beginWork('shim'), places: ['top', 'bottom'], corrects: 'x' }).places).toMatch(/^One entry/);
   });
 
   it('is put right by an entry that takes its place', () => {
     writeWork(record, { ...beginWork('longScrew'), part: 'screw 75 mm', minutes: '8', leaf: 'frame', screws: [2] });
     const [first] = written();
     const again = correctWork(first ?? fail());
-    expect(again).toMatchObject({ action: 'longScrew', hinges: ['top'], leaf: 'frame', screws: [2], part: 'screw 75 mm', minutes: '8' });
-    writeWork(record, { ...again, hinges: ['bottom'] });
+    expect(again).toMatchObject({ action: 'longScrew', places: ['top'], leaf: 'frame', screws: [2], part: 'screw 75 mm', minutes: '8' });
+    writeWork(record, { ...again, places: ['bottom'] });
     const second = written()[1];
     expect([second?.supersedes, second?.hinge, second?.part]).toEqual([first?.id, 'bottom', 'screw 75 mm']);
   });
@@ -109,7 +110,7 @@ describe('work in words', () => {
 
   it('says where the plan cannot know what the work did', () => {
     expect(reckoningWords(work({ action: 'tighten', hinge: 'bottom' }))).toBe('');
-    expect(reckoningWords(work({ action: 'tighten', hinge: 'middle' }))).toMatch(/^How far it moved this hinge/);
+    expect(reckoningWords(work({ action: 'tighten', hinge: 'middle' }))).toMatch(/^How far it moved the slab there/);
     expect(reckoningWords(work({ action: 'otherWork' }))).toMatch(/^Kept in the record/);
   });
 });

@@ -1,23 +1,15 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
-import {
-  action,
-  MM_PER_UNIT,
-  placeHinges,
-  unitMeasure,
-  isAtHinges,
-  workGroup,
-  type ActionId,
-  type HingeLeaf,
-  type HingeName,
-} from '@proper-swing/core';
+import { MM_PER_UNIT, unitMeasure, type HingeLeaf } from '@proper-swing/core';
+import { action, HANDBOOKS, isAtPlaces, isInWords, workGroup, type ActionId, type PlaceId } from '@proper-swing/core/doors';
 import { newAct } from '../../record/writing';
-import { engineDoor } from '../../record/observed';
-import { logWork, type DoneWork } from '../../record/writeAdjustment';
+import { modelFor } from '../../record/door';
+import { placeOf } from '../../record/observed';
+import { atPlace, logWork, type DoneWork } from '../../record/writeAdjustment';
 
 /** Work while it is being written down. */
 export interface WorkDraft {
   action: ActionId;
-  hinges: HingeName[];
+  places: PlaceId[];
   leaf?: HingeLeaf | undefined;
   screws: number[];
   amount: number;
@@ -38,7 +30,7 @@ export function beginWork(id: ActionId): WorkDraft {
   const { at } = action(id);
   return {
     action: id,
-    hinges: at === undefined || !isAtHinges(id) ? [] : [at],
+    places: at === undefined || !isAtPlaces(id) ? [] : [at],
     screws: [],
     amount: 1,
     fromMm: 1,
@@ -50,10 +42,11 @@ export function beginWork(id: ActionId): WorkDraft {
 }
 
 /** Work that was written down, to be put right. */
-export function correctWork({ id, hinge, ...work }: Adjustment): WorkDraft {
+export function correctWork({ id, ...work }: Adjustment): WorkDraft {
+  const place = placeOf(work);
   return {
     ...beginWork(work.action),
-    hinges: hinge === null ? [] : [hinge],
+    places: place === undefined ? [] : [place],
     leaf: work.leaf ?? undefined,
     screws: [...(work.screws ?? [])],
     amount: work.amount,
@@ -67,13 +60,13 @@ export function correctWork({ id, hinge, ...work }: Adjustment): WorkDraft {
 }
 
 export function isWorkDraft(kept: unknown): kept is WorkDraft {
-  const { action: id, hinges, amount, remark } = (kept ?? {}) as Partial<WorkDraft>;
-  return id !== undefined && workGroup(id) !== undefined && Array.isArray(hinges) && Number.isFinite(amount) && typeof remark === 'string';
+  const { action: id, places, amount, remark } = (kept ?? {}) as Partial<WorkDraft>;
+  return id !== undefined && workGroup(id) !== undefined && Array.isArray(places) && Number.isFinite(amount) && typeof remark === 'string';
 }
 
 /** By field, what is still wrong with it. */
 export interface WorkFaults {
-  hinges?: string;
+  places?: string;
   amount?: string;
   minutes?: string;
   remark?: string;
@@ -81,29 +74,32 @@ export interface WorkFaults {
 
 const MOST_MINUTES = 600;
 
-export function faultsOf({ action: id, hinges, amount, fromMm, toMm, minutes, remark, corrects }: WorkDraft): WorkFaults {
+export function faultsOf({ action: id, places, amount, fromMm, toMm, minutes, remark, corrects }: WorkDraft): WorkFaults {
   const time = Number(minutes);
-  const isOther = id === 'otherWork';
+  const isOther = isInWords(id);
+  const { one } = HANDBOOKS[isOfPanel(id) ? 'sliding' : 'hinged'].placeWord;
   const isNothing = isPlaning(id) ? fromMm === 0 && toMm === 0 : amount === 0;
   return {
-    ...(isAtHinges(id) && !isOther && hinges.length === 0 && { hinges: 'Say at which hinge.' }),
-    ...(corrects !== undefined && hinges.length > 1 && { hinges: 'One entry is of one hinge: log the other by itself.' }),
+    ...(isAtPlaces(id) && !isOther && places.length === 0 && { places: `Say at which ${one}.` }),
+    ...(corrects !== undefined && places.length > 1 && { places: `One entry is of one ${one}: log the other by itself.` }),
     ...(isNothing && { amount: 'Nothing was done: take the entry back instead.' }),
     ...(minutes.trim() !== '' && !(time >= 0 && time <= MOST_MINUTES) && { minutes: `Minutes: a number up to ${MOST_MINUTES}.` }),
     ...(isOther && remark.trim() === '' && { remark: 'Say in a few words what was done.' }),
   };
 }
 
-/** Names of the hinges of a door, from the top down. */
-export const hingesOf = ({ door }: Pick<CallRecord, 'door'>): HingeName[] => placeHinges(engineDoor(door)).map(({ name }) => name);
+/** Where the slab of a door is set: its hinges from the top down, or the ends of its panel. */
+export const placesOf = ({ door }: Pick<CallRecord, 'door'>): PlaceId[] => [...modelFor(door).places] as PlaceId[];
+
+const isOfPanel = (id: ActionId) => HANDBOOKS.sliding.workGroups.some(({ actions }) => actions.includes(id));
 
 /**
- * Writes down what the draft says: an entry a hinge, all of one act.
+ * Writes down what the draft says: an entry a hinge or end, all of one act.
  *
  * @throws when the device has no room left
  */
 export function writeWork(record: CallRecord, draft: WorkDraft): void {
-  const { action: id, hinges, leaf, screws, amount, fromMm, toMm, part, minutes, remark, corrects } = draft;
+  const { action: id, places, leaf, screws, amount, fromMm, toMm, part, minutes, remark, corrects } = draft;
   const planes = isPlaning(id);
   const work: DoneWork = {
     action: id,
@@ -117,9 +113,9 @@ export function writeWork(record: CallRecord, draft: WorkDraft): void {
     remark: remark.trim(),
     ...(corrects !== undefined && { supersedes: corrects }),
   };
-  const places: (HingeName | null)[] = hinges.length === 0 ? [null] : hinges;
-  const go = places.length > 1 ? { go: newAct() } : {};
-  for (const hinge of places) logWork(record, { ...work, ...go, hinge });
+  const at = places.length === 0 ? [undefined] : places;
+  const go = at.length > 1 ? { go: newAct() } : {};
+  for (const place of at) logWork(record, { ...work, ...go, ...atPlace(record, place) });
 }
 
 /** By how much a step of the amount's keys changes it, in its own unit: a length goes by half millimetres, or by 1/32 in. */

@@ -1,5 +1,5 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { FINDING_GROUPS, findingsFor, type Finding, type FindingId } from '@proper-swing/core';
+import type { Finding, FindingId } from '@proper-swing/core/doors';
 import { useMemo } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Folded } from '../../design/Folded';
@@ -7,6 +7,7 @@ import { Section } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useNextBest } from '../../engine/useEngine';
+import { handbookOf, modelFor } from '../../record/door';
 import { answersByFinding, observedAt } from '../../record/observed';
 import { writeFinding } from '../../record/writeFinding';
 import { Check } from '../../call/Check';
@@ -20,7 +21,8 @@ export function Look({ record }: { record: CallRecord }) {
   const answers = answersByFinding(record);
   const observed = useMemo(() => observedAt(record, 'found'), [record]);
   // The complaint is asked when the call begins.
-  const checks = findingsFor(record.door.make).filter(({ id }) => id !== 'complaint');
+  const { checkGroups, complaint } = handbookOf(record.door);
+  const checks = (modelFor(record.door).findings as readonly Finding[]).filter(({ id }) => id !== complaint);
   const telling = useNextBest(observed)?.checks.filter((id) => checks.some((each) => each.id === id));
   const leading = useLeadingChecks(telling, (id) => answers.has(id));
   const shown = leading.flatMap((id) => checks.filter((each) => each.id === id));
@@ -34,7 +36,7 @@ export function Look({ record }: { record: CallRecord }) {
       {shown.map(ask)}
     </Section>
   );
-  const others = FINDING_GROUPS.map(({ id, title, checks: ids }) => (
+  const others = checkGroups.map(({ id, title, checks: ids }) => (
     <Group
       key={id}
       id={id}

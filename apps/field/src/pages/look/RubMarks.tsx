@@ -1,16 +1,17 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { WALKING_ORDER, type StationId } from '@proper-swing/core';
+import type { StationId } from '@proper-swing/core/doors';
 import { useMemo } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Section } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { DoorDrawing } from '../../doors/hinged/DoorDrawing';
-import type { GapLabel } from '../../doors/hinged/gapLabel';
+import { AnyDrawing } from '../../doors/AnyDrawing';
+import type { GapLabel } from '../../doors/gapLabel';
 import { useEstimate } from '../../engine/useEngine';
 import { useLengthWords } from '../../design/lengthWords';
+import { handbookOf } from '../../record/door';
 import { observedAt, readingsByStation } from '../../record/observed';
-import { estimatedGaps } from '../../doors/hinged/gapLabels';
+import { estimatedGaps } from '../../doors/gapLabels';
 import { withdrawReading, writeReading } from '../../record/writeReading';
 
 /** The drawing with a place at every station to mark where the door has rubbed; a second tap takes the mark away. */
@@ -22,7 +23,7 @@ export function RubMarks({ record }: { record: CallRecord }) {
   const gapsMm = estimatedGaps(useEstimate(observed));
   const readings = readingsByStation(record, 'found');
   const labels = new Map<StationId, GapLabel>(
-    WALKING_ORDER.map((id) => {
+    handbookOf(record.door).walk.map((id) => {
       const reading = readings.get(id);
       if (reading?.kind === 'rubs') return [id, { main: 'rubs', isPencil: false, verdict: 'rub', spoken: 'marked as rubbing' }];
       return [
@@ -40,10 +41,10 @@ export function RubMarks({ record }: { record: CallRecord }) {
     <Section title="Rub marks">
       <Words>Tap where paint is worn, scratched or shiny. Tap again to take a mark away.</Words>
       <View style={styles.drawing}>
-        <DoorDrawing
+        <AnyDrawing
           width={Math.min(width - 2 * SPACE.l, isWide ? 480 : 420)}
           height={isWide ? 470 : 360}
-          make={record.door.make}
+          door={record.door}
           gapsMm={gapsMm}
           labels={labels}
           onPick={turn}

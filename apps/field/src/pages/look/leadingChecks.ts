@@ -1,4 +1,4 @@
-import type { FindingId } from '@proper-swing/core';
+import type { FindingId } from '@proper-swing/core/doors';
 import { useState } from 'react';
 
 /**

@@ -1,5 +1,6 @@
 import type { ReadingEntry } from '@proper-swing/contract';
-import { INSTRUMENTS, station, type StationId } from '@proper-swing/core';
+import { INSTRUMENTS } from '@proper-swing/core';
+import { station, type StationId } from '@proper-swing/core/doors';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';

@@ -1,5 +1,4 @@
-import type { Estimate, NextBest, Observed } from '@proper-swing/core';
-import { station } from '@proper-swing/core';
+import { station, type Estimate, type NextBest, type Observed } from '@proper-swing/core/doors';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';

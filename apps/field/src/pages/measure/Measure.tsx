@@ -1,5 +1,5 @@
-import type { CallRecord, Stage } from '@proper-swing/contract';
-import { FURTHER_STATIONS, profileOf, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import type { CallRecord, Door, Stage } from '@proper-swing/contract';
+import type { StationId } from '@proper-swing/core/doors';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
@@ -9,14 +9,15 @@ import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { useScreen } from '../../design/useScreen';
 import { Words } from '../../design/Words';
-import { DoorDrawing } from '../../doors/hinged/DoorDrawing';
+import { AnyDrawing } from '../../doors/AnyDrawing';
 import { computeEstimate, useEstimate } from '../../engine/useEngine';
+import { handbookOf } from '../../record/door';
 import { observedAt, readingsByStation } from '../../record/observed';
 import { useLengthWords } from '../../design/lengthWords';
 import { FindPanel } from '../../call/FindPanel';
 import { ActiveLine } from './ActiveLine';
 import { EstimateBar } from './EstimateBar';
-import { estimatedGaps, gapLabels } from '../../doors/hinged/gapLabels';
+import { estimatedGaps, gapLabels } from '../../doors/gapLabels';
 import { Keypad } from './Keypad';
 import { keypadFor } from './keypadKeys';
 import { ReadingList } from './ReadingList';
@@ -36,6 +37,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const { isWide, isFlat } = useScreen();
   const preferences = usePreferences();
   const { units } = preferences;
+  const book = handbookOf(record.door);
   const client = useQueryClient();
   const words = useLengthWords();
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
@@ -51,20 +53,19 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const [area, setArea] = useState({ width: 0, height: 0 });
   // The figures come first; the lines of the drawing may follow them.
   const gapsMm = useDeferredValue(useMemo(() => estimatedGaps(estimate), [estimate]));
-  const profile = useMemo(() => profileOf(record.door.make), [record.door]);
-  const labels = useMemo(() => gapLabels(readings, estimate, profile, words), [readings, estimate, profile, words]);
+  const labels = useMemo(() => gapLabels(readings, estimate, record.door, words), [readings, estimate, record.door, words]);
 
   useKeyboard({
     type: (text) => press({ id: 'typed', label: text, does: 'type', text }),
     act: (id) => press({ id, label: id, does: 'act' }),
-    step: (by) => pick(neighbour(draft.station, by)),
+    step: (by) => pick(neighbour(book, draft.station, by)),
   });
 
   const onLayout = ({ nativeEvent: { layout } }: LayoutChangeEvent) => setArea({ width: layout.width, height: layout.height });
   const open = (page: string) => router.replace(`/call/${record.call.id}/${page}`);
 
   const beside = isWide || isFlat;
-  const ids = sheet === 'further' ? FURTHER_STATIONS : area.height < LEAST_DRAWN_PX ? WALKING_ORDER : undefined;
+  const ids = sheet === 'further' ? book.further : area.height < LEAST_DRAWN_PX ? book.walk : undefined;
   const onward = ONWARD[stage];
   const rests = draft.rests === true && sheet === 'gaps';
   const isAllAsked = stations.length > 0 && stations.every((id) => readings.has(id));
@@ -73,10 +74,10 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
     <View style={[styles.walk, beside && styles.wide]}>
       <View style={styles.area} onLayout={onLayout}>
         {area.height > 0 && ids === undefined && (
-          <DoorDrawing
+          <AnyDrawing
             width={Math.min(area.width, WIDEST_PX)}
             height={area.height}
-            make={record.door.make}
+            door={record.door}
             gapsMm={gapsMm}
             labels={labels}
             {...(!rests && { active: draft.station })}
@@ -120,7 +121,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
         )}
         <View style={styles.foot}>
           <Press onPress={turnSheet} testID={`sheet-${OTHER[sheet]}`} style={styles.sheet}>
-            {SHEET_WORDS[OTHER[sheet]]}
+            {SHEET_WORDS[record.door.kind][OTHER[sheet]]}
           </Press>
           {stage === 'found' && !rests && <EstimateBar estimate={estimate} observed={observed} onOpen={() => open('find')} />}
           {(stage !== 'found' || rests) && (
@@ -169,7 +170,10 @@ const ONWARD: Readonly<Record<Stage, { page: string; says: string; testID: strin
   left: { page: 'prove', says: 'Found against left ›', testID: 'to-proof' },
 };
 
-const SHEET_WORDS: Readonly<Record<WalkSheet, string>> = { gaps: 'Gaps', further: 'Plumb, sizes' };
+const SHEET_WORDS: Readonly<Record<Door['kind'], Readonly<Record<WalkSheet, string>>>> = {
+  hinged: { gaps: 'Gaps', further: 'Plumb, sizes' },
+  sliding: { gaps: 'Gaps', further: 'Levels, lock' },
+};
 
 const OTHER: Readonly<Record<WalkSheet, WalkSheet>> = { gaps: 'further', further: 'gaps' };
 

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { STAGES, type Stage } from '@proper-swing/contract';
-import { STATION_IDS, type StationId } from '@proper-swing/core';
+import { STATION_IDS, type StationId } from '@proper-swing/core/doors';
 import { useMemo } from 'react';
 import { CallFrame } from '../../call/CallFrame';
 import type { CallStage } from '../../call/stages';

@@ -1,5 +1,5 @@
 import type { ReadingEntry } from '@proper-swing/contract';
-import { station, WALKING_ORDER, type Estimate, type StationId } from '@proper-swing/core';
+import { station, type Estimate, type StationId } from '@proper-swing/core/doors';
 import { useEffect, useRef } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { LINE, SPACE, TARGET } from '../../design/tokens';
@@ -74,7 +74,7 @@ export function ReadingList({ ids, readings, estimate, active, onPick, words }: 
   );
 }
 
-const isGap = (id: StationId) => WALKING_ORDER.includes(id);
+const isGap = (id: StationId) => station(id).kind === 'gap';
 
 const styles = StyleSheet.create({
   list: { width: '100%' },

@@ -1,4 +1,5 @@
-import { station, type GapByEye, type StationId } from '@proper-swing/core';
+import type { GapByEye } from '@proper-swing/core';
+import { station, type StationId } from '@proper-swing/core/doors';
 import type { GapPad, Preferences } from '../../offline/preferences';
 
 /** One key: what stands on it and what it does. `enter` finishes the reading with that text. */

@@ -1,4 +1,5 @@
-import { DomainError, parseLength, station, type EdgeId, type Station, type StationId } from '@proper-swing/core';
+import { DomainError, parseLength } from '@proper-swing/core';
+import { station, type EdgeId, type Station, type StationId } from '@proper-swing/core/doors';
 
 export type TypedReading = { ok: true; mm: number } | { ok: false; message: string };
 
@@ -14,7 +15,7 @@ const SENSIBLE: Readonly<Record<Station['kind'], { from: number; to: number; say
 };
 
 /** Gaps that doors have, mm: beyond, the figure or its point is wrong, and it is asked about (common practice, no source). */
-const USUAL_UP_TO_MM: Readonly<Partial<Record<EdgeId, number>>> = { hinge: 16, head: 20, latch: 20, foot: 35 };
+const USUAL_UP_TO_MM: Readonly<Partial<Record<EdgeId, number>>> = { hinge: 16, head: 40, latch: 20, foot: 35, jamb: 60 };
 
 /** Whether a gap is one that hardly any door has. */
 export function isUnheardOf(id: StationId, mm: number): boolean {

@@ -1,5 +1,5 @@
 import type { Stage } from '@proper-swing/contract';
-import { STATION_IDS, type StationId } from '@proper-swing/core';
+import { STATION_IDS, type StationId } from '@proper-swing/core/doors';
 import { useCallback, useRef, useState } from 'react';
 import { dropDraft, keepDraft, readDraft } from '../../offline/draft';
 

@@ -1,5 +1,5 @@
 import { mergeRecord, standing, type CallRecord, type ReadingEntry } from '@proper-swing/contract';
-import type { StationId } from '@proper-swing/core';
+import type { StationId } from '@proper-swing/core/doors';
 import { act, renderHook } from '@testing-library/react-native';
 import { outbox } from '../../offline/outbox';
 import { preferencesNow, setPreferences } from '../../offline/preferences';

@@ -1,8 +1,10 @@
 import type { CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
-import { formatNumber, MM_PER_UNIT, parseLength, type StationId } from '@proper-swing/core';
+import { formatNumber, MM_PER_UNIT, parseLength } from '@proper-swing/core';
+import type { StationId } from '@proper-swing/core/doors';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { outbox } from '../../offline/outbox';
 import { setPreferences } from '../../offline/preferences';
+import { handbookOf } from '../../record/door';
 import { readingsByStation } from '../../record/observed';
 import { withUnit } from '../../record/typedText';
 import { restoreReading, withdrawReading, writeReading, type Taken } from '../../record/writeReading';
@@ -46,6 +48,7 @@ export const UNDO_FOR_MS = 8000;
 
 /** The walk round the door: which station is read, what is typed, and what a key does. A key may come before the last one has been drawn. */
 export function useWalk({ record, stage, stations, units, alongside }: WalkOptions): Walk {
+  const book = handbookOf(record.door);
   const asFound = readingsByStation(record, stage);
   const {
     draft,
@@ -54,10 +57,10 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
   } = useDraft(
     record.call.id,
     stage,
-    { station: firstUnread(asFound), text: '', ...(stations.length === 0 && isRoundRead(asFound) && { rests: true as const }) },
+    { station: firstUnread(book, asFound), text: '', ...(stations.length === 0 && isRoundRead(book, asFound) && { rests: true as const }) },
     stations[0],
   );
-  const [sheet, setSheet] = useState<WalkSheet>(sheetOf(draft.station));
+  const [sheet, setSheet] = useState<WalkSheet>(sheetOf(book, draft.station));
   const [addsSixtyFourth, setAddsSixtyFourth] = useState(false);
   const [fault, setFault] = useState<string>();
   const [lost, setLost] = useState<Lost>();
@@ -85,8 +88,8 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
   const nextAfter = (at: StationId): Draft => {
     const read = readingsByStation(newestRecord.current, stage);
     const next = stations.find((id) => id !== at && !read.has(id));
-    if (next !== undefined) setSheet(sheetOf(next));
-    const station = next ?? (stage === 'check' && stations.length > 0 ? undefined : following(at, read, sheet));
+    if (next !== undefined) setSheet(sheetOf(book, next));
+    const station = next ?? (stage === 'check' && stations.length > 0 ? undefined : following(book, at, read, sheet));
     return station === undefined ? { station: at, text: '', rests: true } : { station, text: '' };
   };
 
@@ -194,7 +197,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
   const turnSheet = () => {
     const other: WalkSheet = sheet === 'gaps' ? 'further' : 'gaps';
     setSheet(other);
-    pick(other === 'gaps' ? firstUnread(readingsByStation(newestRecord.current, stage)) : 'plumb.hinge');
+    pick(other === 'gaps' ? firstUnread(book, readingsByStation(newestRecord.current, stage)) : (book.further[0] ?? draft.station));
   };
 
   return { draft, sheet, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo };

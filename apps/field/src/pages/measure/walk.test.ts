@@ -1,43 +1,47 @@
-import { FURTHER_STATIONS, STATION_IDS, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { HANDBOOKS } from '@proper-swing/core/doors';
+import { FURTHER_STATIONS, WALKING_ORDER } from '@proper-swing/core';
+import { STATION_IDS, type StationId } from '@proper-swing/core/doors';
 import { keypadFor } from './keypadKeys';
 import { firstUnread, flipSign, following, isRoundRead, neighbour, sheetOf } from './walk';
 
 const read = (...ids: StationId[]) => new Map(ids.map((id) => [id, 1]));
 
+const book = HANDBOOKS.hinged;
+
 describe('the way round the door', () => {
   it('begins at the first gap that nobody has read', () => {
-    expect(firstUnread(read())).toBe('latch.bottom');
-    expect(firstUnread(read('latch.bottom', 'latch.mid'))).toBe('latch.top');
-    expect(firstUnread(read(...WALKING_ORDER))).toBe('latch.bottom');
+    expect(firstUnread(book, read())).toBe('latch.bottom');
+    expect(firstUnread(book, read('latch.bottom', 'latch.mid'))).toBe('latch.top');
+    expect(firstUnread(book, read(...WALKING_ORDER))).toBe('latch.bottom');
   });
 
   it('goes on to the next that is unread, past what was read, and round again', () => {
-    expect(following('latch.bottom', read('latch.bottom'), 'gaps')).toBe('latch.mid');
-    expect(following('latch.bottom', read('latch.bottom', 'latch.mid', 'latch.top'), 'gaps')).toBe('head.latch');
-    expect(following('foot.latch', read('foot.latch'), 'gaps')).toBe('latch.bottom');
-    expect(following('latch.mid', read(...WALKING_ORDER), 'gaps')).toBeUndefined();
-    expect([isRoundRead(read(...WALKING_ORDER)), isRoundRead(read(...WALKING_ORDER.slice(1)))]).toEqual([true, false]);
+    expect(following(book, 'latch.bottom', read('latch.bottom'), 'gaps')).toBe('latch.mid');
+    expect(following(book, 'latch.bottom', read('latch.bottom', 'latch.mid', 'latch.top'), 'gaps')).toBe('head.latch');
+    expect(following(book, 'foot.latch', read('foot.latch'), 'gaps')).toBe('latch.bottom');
+    expect(following(book, 'latch.mid', read(...WALKING_ORDER), 'gaps')).toBeUndefined();
+    expect([isRoundRead(book, read(...WALKING_ORDER)), isRoundRead(book, read(...WALKING_ORDER.slice(1)))]).toEqual([true, false]);
   });
 
   it('goes down the rows of what is read besides, past what was read, and stays at the last', () => {
     const [first, second, third] = FURTHER_STATIONS as [StationId, StationId, StationId];
     const last = FURTHER_STATIONS[FURTHER_STATIONS.length - 1] as StationId;
-    expect(following(first, read(first), 'further')).toBe(second);
-    expect(following(first, read(first, second), 'further')).toBe(third);
-    expect(following(last, read(last), 'further')).toBe(last);
+    expect(following(book, first, read(first), 'further')).toBe(second);
+    expect(following(book, first, read(first, second), 'further')).toBe(third);
+    expect(following(book, last, read(last), 'further')).toBe(last);
   });
 
   it('has a neighbour on each side, the last beside the first', () => {
-    expect([neighbour('latch.bottom', 1), neighbour('latch.bottom', -1), neighbour('foot.latch', 1)]).toEqual([
+    expect([neighbour(book, 'latch.bottom', 1), neighbour(book, 'latch.bottom', -1), neighbour(book, 'foot.latch', 1)]).toEqual([
       'latch.mid',
       'foot.latch',
       'latch.bottom',
     ]);
-    expect(neighbour('plumb.hinge', 1)).toBe('plumb.hinge');
+    expect(neighbour(book, 'plumb.hinge', 1)).toBe('plumb.hinge');
   });
 
   it('knows on which sheet each station is read', () => {
-    expect(STATION_IDS.filter((id) => sheetOf(id) === 'gaps').sort()).toEqual([...WALKING_ORDER].sort());
+    expect(STATION_IDS.filter((id) => sheetOf(book, id) === 'gaps').sort()).toEqual([...WALKING_ORDER].sort());
   });
 
   it('turns a sign over', () => expect([flipSign('3'), flipSign('-3'), flipSign('')]).toEqual(['-3', '3', '-']));

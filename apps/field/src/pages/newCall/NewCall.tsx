@@ -1,4 +1,4 @@
-import { finding } from '@proper-swing/core';
+import { finding, HANDBOOKS } from '@proper-swing/core/doors';
 import { isValid } from 'date-fns/isValid';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
@@ -14,13 +14,14 @@ import { Section } from '../../design/Section';
 import { Several } from '../../design/Several';
 import { FormFault } from '../../design/Form';
 import { goToFault } from '../../design/goToFault';
-import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
+import { useDoors } from '../../offline/lists';
 import { presetSizes } from './presetSizes';
 import { DoorPart } from './DoorPart';
 import { checker, checkLate } from './checkLate';
 import type { NewCallForm } from './newCallForm';
 import { SitePart } from './SitePart';
 import { complaintsOf } from './complaints';
+import { makeOf, MAKES } from './makes';
 import { startCall } from './startCall';
 import { WhenPart } from './WhenPart';
 
@@ -44,6 +45,9 @@ export function NewCall() {
   // eslint-disable-next-line react-hooks/incompatible-library -- watched on purpose: the draft is kept at every letter
   const form = watch();
   const isBegun = form.siteId !== '';
+  const doors = useDoors(form.siteId === '' || form.siteId === 'new' ? undefined : form.siteId);
+  const kind = (form.doorId === 'new' ? makeOf(form.preset)?.kind : doors.find(({ id }) => id === form.doorId)?.kind) ?? 'hinged';
+  const complaint = finding(HANDBOOKS[kind].complaint);
   const set = (name: Path<NewCallForm>) => (value: string) =>
     setValue(name, value, { shouldDirty: true, shouldValidate: formState.isSubmitted });
   const error = (name: keyof NewCallForm) => formState.errors[name]?.message;
@@ -67,7 +71,7 @@ export function NewCall() {
     if (isStarted.current) return;
     try {
       isStarted.current = true;
-      const callId = startCall(checked);
+      const callId = startCall(checked, kind);
       dropDraft(DRAFT_KEY);
       router.replace(checked.when === 'booked' ? '/' : `/call/${callId}`);
     } catch {
@@ -119,12 +123,12 @@ export function NewCall() {
         </Press>
       )}
       <SitePart form={form} set={set} error={error} />
-      {isBegun && <DoorPart form={form} set={set} error={error} preferences={preferences} />}
+      {isBegun && <DoorPart form={form} set={set} error={error} preferences={preferences} doors={doors} />}
       {form.doorId !== '' && (
         <Section title="What does it do?">
           <Several
             label="Complaints: as many as there are"
-            options={finding('complaint').answers}
+            options={complaint.answers}
             chosen={complaintsOf(form)}
             onChange={(ids) => set('complaintIds')(ids.join(' '))}
             testID="complaint"
@@ -145,7 +149,7 @@ export function NewCall() {
 }
 
 function blankForm(preferences: Preferences): NewCallForm {
-  const [first] = DOOR_PRESETS;
+  const [first] = MAKES;
   const sizes = first && presetSizes(first, preferences);
   return {
     units: preferences.units,
@@ -155,9 +159,10 @@ function blankForm(preferences: Preferences): NewCallForm {
     contact: '',
     doorId: '',
     doorTitle: '',
-    preset: first?.id ?? '',
+    preset: first?.preset.id ?? '',
     layout: 'sixAndTen',
-    hinges: String(first?.hingeCount ?? 3),
+    hinges: String(first?.kind === 'hinged' ? first.preset.hingeCount : 3),
+    closesTo: 'left',
     hingesOn: 'left',
     width: sizes?.width ?? '',
     height: sizes?.height ?? '',

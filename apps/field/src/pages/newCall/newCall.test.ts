@@ -1,7 +1,7 @@
 import type { Call, Door, FindingEntry, Site } from '@proper-swing/contract';
 import { MM_PER_UNIT } from '@proper-swing/core';
 import { check, recordSchema } from '@proper-swing/contract/schemas';
-import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
+import { MAKES } from './makes';
 import { outbox } from '../../offline/outbox';
 import { checkLate } from './checkLate';
 import type { NewCallForm } from './newCallForm';
@@ -22,6 +22,7 @@ const form: NewCallForm = {
   layout: 'sixAndTen',
   hinges: '3',
   hingesOn: 'right',
+  closesTo: 'left',
   width: '762',
   height: '1981',
   complaintIds: 'rubsLatchTop',
@@ -35,6 +36,8 @@ const faults = async (change: Partial<NewCallForm>) => {
   return Object.entries(errors).map(([field, fault]) => `${field}: ${String(fault.message)}`);
 };
 const written = <T>(kind: string) => outbox.waiting().flatMap((each) => (each.kind === kind ? [each.body as T] : []));
+
+const hingesOf = (door: Door | undefined) => (door?.kind === 'hinged' ? door.make.hingeHeightsMm : []);
 
 describe('the form of a new call', () => {
   it('takes what is needed, and names what is wrong at its field', async () => {
@@ -75,7 +78,7 @@ describe('the form of a new call', () => {
 
 describe('starting a call', () => {
   it('writes site, door, call and complaint, parents first, each as the server takes it', () => {
-    const callId = startCall(form);
+    const callId = startCall(form, 'hinged');
     expect(outbox.waiting().map(({ kind }) => kind)).toEqual(['sites', 'doors', 'calls', 'findings']);
     for (const { kind, body } of outbox.waiting()) expect([kind, check(recordSchema(kind), body).ok]).toEqual([kind, true]);
     const [[site], [door], [call], [finding]] = [
@@ -90,31 +93,31 @@ describe('starting a call', () => {
 
   it('is due now, or when it is booked for', () => {
     const before = new Date().toISOString();
-    startCall(form);
-    startCall({ ...form, when: 'booked', day: '2026-12-01', time: '08:30' });
+    startCall(form, 'hinged');
+    startCall({ ...form, when: 'booked', day: '2026-12-01', time: '08:30' }, 'hinged');
     const [now, booked] = written<Call>('calls');
     expect((now?.scheduledFor ?? '') >= before).toBe(true);
     expect(booked?.scheduledFor).toBe(new Date(2026, 11, 1, 8, 30).toISOString());
   });
 
   it('a door has the make of its preset, its hinges by the layout chosen', () => {
-    startCall({ ...form, layout: 'fiveAndNine' });
+    startCall({ ...form, layout: 'fiveAndNine' }, 'hinged');
     const [door] = written<Door>('doors');
     expect(door).toMatchObject({ kind: 'hinged', make: { hingesOn: 'right', slabKind: 'solidTimber', thicknessMm: 40, fireRated: false } });
-    const [top = 0] = door?.make.hingeHeightsMm ?? [];
+    const [top = 0] = hingesOf(door);
     // Common practice, no source: the top hinge 5 in down.
     expect(top).toBe(Math.round(5 * MM_PER_UNIT.in));
-    expect(door?.make.hingeHeightsMm).toHaveLength(3);
+    expect(hingesOf(door)).toHaveLength(3);
   });
 
   it('has as many hinges as were chosen', () => {
-    for (const hinges of ['2', '4']) startCall({ ...form, hinges });
-    expect(written<Door>('doors').map(({ make }) => make.hingeHeightsMm.length)).toEqual([2, 4]);
+    for (const hinges of ['2', '4']) startCall({ ...form, hinges }, 'hinged');
+    expect(written<Door>('doors').map((door) => hingesOf(door).length)).toEqual([2, 4]);
   });
 
   // Common practice, no source: doors are sold as 30 by 80 inches, or as 762 by 1981 mm.
   it('begins with the size that a make is sold in where lengths are written so', () => {
-    const [hollow] = DOOR_PRESETS;
+    const [hollow] = MAKES;
     const sized = (units: 'mm' | 'in') =>
       hollow && presetSizes(hollow, { units, finest: 32, theme: 'device', gapPad: 'gauge', knowsHow: true });
     expect([sized('mm'), sized('in')]).toEqual([
@@ -124,21 +127,21 @@ describe('starting a call', () => {
   });
 
   it('writes no site, door or complaint that is there or was not said', () => {
-    startCall({ ...form, siteId: 's', doorId: 'd', complaintIds: '' });
+    startCall({ ...form, siteId: 's', doorId: 'd', complaintIds: '' }, 'hinged');
     expect(outbox.waiting().map(({ kind }) => kind)).toEqual(['calls']);
     expect(written<Call>('calls')[0]?.doorId).toBe('d');
   });
 
   it('writes each complaint of several, the first one first', () => {
-    startCall({ ...form, siteId: 's', doorId: 'd', complaintIds: 'rattles rubsHead' });
+    startCall({ ...form, siteId: 's', doorId: 'd', complaintIds: 'rattles rubsHead' }, 'hinged');
     expect(written<FindingEntry>('findings').map(({ finding, answer }) => [finding, answer])).toEqual([
       ['complaint', 'rattles'],
       ['complaint', 'rubsHead'],
     ]);
   });
 
-  it.each(DOOR_PRESETS.map(({ id }) => id))('a preset %s makes a door that the server takes', (preset) => {
-    startCall({ ...form, preset });
+  it.each(MAKES.map(({ kind, preset }) => [preset.id, kind] as const))('a preset %s makes a door that the server takes', (preset, kind) => {
+    startCall({ ...form, preset }, kind);
     const [door] = written<Door>('doors');
     expect(check(recordSchema('doors'), door)).toMatchObject({ ok: true });
   });

@@ -1,15 +1,19 @@
 import { DomainError, HINGE_LAYOUT_IDS, parseLength } from '@proper-swing/core';
+import type { DoorKindId } from '@proper-swing/core/doors';
 import { slabHeight, slabWidth } from '@proper-swing/core/hinged/card/slab';
+import { panelHeight, panelWidth } from '@proper-swing/core/sliding/card/panelFields';
 import { object, string, type InferType, type StringSchema } from 'yup';
 import { momentOf } from '../../day/days';
+import { makeOf } from './makes';
 
-/** A typed length within limits; the error says what is wrong with it. */
-const length = (label: string, { from, to }: { from: number; to: number }) =>
+/** A typed length within the limits of its kind of door; the error says what is wrong with it. */
+const length = (label: string, limits: Readonly<Record<DoorKindId, { from: number; to: number }>>) =>
   string()
     .required(`${label}: type a length.`)
     .test('length', (text, { parent, createError }) => {
       try {
-        const { units } = parent as { units: 'mm' | 'in' };
+        const { units, preset } = parent as { units: 'mm' | 'in'; preset: string };
+        const { from, to } = limits[makeOf(preset)?.kind ?? 'hinged'];
         const { mm } = parseLength(text ?? '', { defaultUnit: units });
         return (mm >= from && mm <= to) || createError({ message: `${label}: ${Math.round(mm)} mm is not a door; ${from} to ${to} mm.` });
       } catch (error) {
@@ -36,8 +40,9 @@ export const newCallSchema = object({
     .matches(/^[234]$/)
     .required(),
   hingesOn: string().oneOf(['left', 'right']).required(),
-  width: whenNew('doorId', length('Width', slabWidth)),
-  height: whenNew('doorId', length('Height', slabHeight)),
+  closesTo: string().oneOf(['left', 'right']).required(),
+  width: whenNew('doorId', length('Width', { hinged: slabWidth, sliding: panelWidth })),
+  height: whenNew('doorId', length('Height', { hinged: slabHeight, sliding: panelHeight })),
   /** What is complained of, with a space between. */
   complaintIds: string().defined(),
   complaint: string().max(500, 'At most 500 letters.').defined(),

@@ -1,20 +1,23 @@
-import { parseLength, usualHingeHeights, type FindingId } from '@proper-swing/core';
+import { parseLength, usualHingeHeights } from '@proper-swing/core';
+import type { Door, HingedMake, SlidingMake } from '@proper-swing/contract';
+import { findingAnswer, HANDBOOKS, type DoorKindId } from '@proper-swing/core/doors';
 import { deviceId } from '../../offline/deviceId';
 import { stamp, write } from '../../offline/write';
-import { DOOR_PRESETS } from '../../doors/hinged/doorPresets';
+import type { DoorPreset } from '../../doors/hinged/doorPresets';
+import type { PanelPreset } from '../../doors/sliding/panelPresets';
 import { momentOf } from '../../day/days';
 import { complaintsOf } from './complaints';
+import { makeOf, MAKES } from './makes';
 import type { NewCallForm } from './newCallForm';
-
-const COMPLAINT: FindingId = 'complaint';
 
 /**
  * Writes a checked form: the site and the door if they are new, the call, and the complaints as the first findings.
  *
+ * @param kind of the door that was chosen
  * @returns the call's id
  * @throws when the device has no room left
  */
-export function startCall(form: NewCallForm): string {
+export function startCall(form: NewCallForm, kind: DoorKindId): string {
   const siteId = form.siteId === 'new' ? writeSite(form) : form.siteId;
   const doorId = form.doorId === 'new' ? writeDoor(form, siteId) : form.doorId;
   const call = {
@@ -26,8 +29,10 @@ export function startCall(form: NewCallForm): string {
     state: 'open' as const,
   };
   write('calls', call);
-  for (const answer of complaintsOf(form))
-    write('findings', { ...stamp(), device: deviceId(), callId: call.id, finding: COMPLAINT, answer });
+  const { complaint } = HANDBOOKS[kind];
+  // What was ticked of another kind of door before this one was chosen is not said of it.
+  for (const answer of complaintsOf(form).filter((id) => findingAnswer(complaint, id) !== undefined))
+    write('findings', { ...stamp(), device: deviceId(), callId: call.id, finding: complaint, answer });
   return call.id;
 }
 
@@ -42,32 +47,31 @@ function writeSite({ siteName = '', address, contact }: NewCallForm): string {
   return site.id;
 }
 
-function writeDoor(
-  { doorTitle = '', preset, hinges, hingesOn, layout, width = '', height = '', units }: NewCallForm,
-  siteId: string,
-): string {
-  const make = DOOR_PRESETS.find(({ id }) => id === preset) ?? DOOR_PRESETS[0];
-  if (make === undefined) throw new RangeError('There is no make of door.');
-  const { thicknessMm, hingeKind, slabKind, fireRated, profile } = make;
-  const slabHeightMm = parseLength(height, { defaultUnit: units }).mm;
-  const door = {
-    ...stamp(),
-    revision: 1,
-    siteId,
-    title: doorTitle.trim(),
-    kind: 'hinged' as const,
-    make: {
-      hingesOn,
-      slabWidthMm: parseLength(width, { defaultUnit: units }).mm,
-      slabHeightMm,
-      hingeHeightsMm: usualHingeHeights(slabHeightMm, Number(hinges) as 2 | 3 | 4, layout),
-      thicknessMm,
-      hingeKind,
-      slabKind,
-      fireRated,
-      profile,
-    },
-  };
+function writeDoor(form: NewCallForm, siteId: string): string {
+  const { doorTitle = '', preset, width = '', height = '', units } = form;
+  const chosen = makeOf(preset) ?? MAKES[0];
+  if (chosen === undefined) throw new RangeError('There is no make of door.');
+  const [widthMm, heightMm] = [width, height].map((text) => parseLength(text, { defaultUnit: units }).mm) as [number, number];
+  const card = { ...stamp(), revision: 1, siteId, title: doorTitle.trim() };
+  const door: Door =
+    chosen.kind === 'hinged'
+      ? { ...card, kind: 'hinged', make: hingedMake(chosen.preset, form, widthMm, heightMm) }
+      : { ...card, kind: 'sliding', make: slidingMake(chosen.preset, form, widthMm, heightMm) };
   write('doors', door);
   return door.id;
+}
+
+function hingedMake(preset: DoorPreset, { hinges, hingesOn, layout }: NewCallForm, slabWidthMm: number, slabHeightMm: number): HingedMake {
+  const { thicknessMm, hingeKind, slabKind, fireRated, profile } = preset;
+  const hingeHeightsMm = usualHingeHeights(slabHeightMm, Number(hinges) as 2 | 3 | 4, layout);
+  return { hingesOn, slabWidthMm, slabHeightMm, hingeHeightsMm, thicknessMm, hingeKind, slabKind, fireRated, profile };
+}
+
+function slidingMake(
+  { panelKind, frame }: PanelPreset,
+  { closesTo }: NewCallForm,
+  panelWidthMm: number,
+  panelHeightMm: number,
+): SlidingMake {
+  return { panelKind, closesTo, panelWidthMm, panelHeightMm, frame };
 }

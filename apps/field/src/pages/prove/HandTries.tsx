@@ -1,11 +1,12 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { finding, findingAnswer, proofTriesFor, type ProofTry } from '@proper-swing/core';
+import { finding, findingAnswer, proofTriesFor, type ProofTry } from '@proper-swing/core/doors';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Check } from '../../call/Check';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
+import { modelFor } from '../../record/door';
 import { leftTries } from '../../record/asLeft';
 import { writeTry } from '../../record/writeFinding';
 import { newAct } from '../../record/writing';
@@ -13,7 +14,7 @@ import { newAct } from '../../record/writing';
 /** What a hand tries before the door is left: all good in one tap, or each by itself. */
 export function HandTries({ record }: { record: CallRecord }) {
   const [shown, setShown] = useState(false);
-  const asked = proofTriesFor(record.door.make);
+  const asked = proofTriesFor(record.door.kind, modelFor(record.door));
   const tries = leftTries(record);
   const due = asked.filter((each) => !tries.has(each.finding));
   const bad = asked.filter((each) => !due.includes(each) && tries.get(each.finding) !== each.good);

@@ -1,5 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
-import { station, type GapVerdict } from '@proper-swing/core';
+import type { GapVerdict } from '@proper-swing/core';
+import { station } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -16,7 +17,7 @@ import { readingWords } from '../../record/readingWords';
 import { handleChange } from '../../sheets/multipoint/handleChange';
 import { feelWords } from '../../sheets/multipoint/gapWords';
 import { doneWords, howMuchWords, whereWords } from '../../record/workWords';
-import { ComparedDrawing } from '../../doors/hinged/ComparedDrawing';
+import { ComparedDrawing } from '../../doors/ComparedDrawing';
 import { compareGaps } from './compare';
 import { HandTries } from './HandTries';
 import { verdictWords } from './proofWords';
@@ -32,7 +33,7 @@ export function Prove({ record }: { record: CallRecord }) {
     <>
       <Section title="Verdict">
         <Verdict says={verdict} />
-        <ComparedDrawing make={record.door.make} gaps={gaps} dashed="as it was found" testID="proof-drawing" />
+        <ComparedDrawing door={record.door} gaps={gaps} dashed="as it was found" testID="proof-drawing" />
         {record.call.state === 'done' && record.call.leftBecause && (
           <Slip label="Closed so, because">
             <Words testID="left-because">{record.call.leftBecause}</Words>

@@ -1,4 +1,4 @@
-import { findingAnswer, station, type FindingId, type Proof, type StationId } from '@proper-swing/core';
+import { findingAnswer, station, type FindingId, type Proof, type StationId } from '@proper-swing/core/doors';
 import { capital } from '../../design/capital';
 
 /** A count with its noun: `9 gaps`. */

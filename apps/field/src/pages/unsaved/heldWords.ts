@@ -1,5 +1,5 @@
 import { OF_WRITING, recordKind, type RecordKind } from '@proper-swing/contract';
-import type { Field, Fields } from '@proper-swing/core/fields/field';
+import { groupOf, type Field, type Fields } from '@proper-swing/core/fields/field';
 import { format } from 'date-fns/format';
 
 /** One thing that a record holds, in words. */
@@ -17,7 +17,8 @@ function ofGroup(fields: Fields, body: Readonly<Record<string, unknown>>, length
   return Object.entries(fields).flatMap(([name, field]) => {
     const value = body[name];
     if (OF_WRITING.has(name) || isName(field) || value === undefined || value === null || value === '') return [];
-    if (field.is === 'group') return ofGroup(field.fields, value as Readonly<Record<string, unknown>>, length);
+    const group = groupOf(field, body);
+    if (group !== undefined) return ofGroup(group.fields, value as Readonly<Record<string, unknown>>, length);
     return [{ says: saysOf(name, field), value: valueWords(field, value, length) }];
   });
 }

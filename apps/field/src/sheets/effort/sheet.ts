@@ -50,6 +50,7 @@ export const effortSheet = benchSheet<Effort>({
       ],
     },
   ],
+  serves: ['cleanTrack', 'lubricateWheels', 'replaceRollers'],
   Answer: lazy(async () => ({ default: (await import('./EffortAnswer')).EffortAnswer })),
   says: effortSays,
 });

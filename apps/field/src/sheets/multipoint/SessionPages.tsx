@@ -1,4 +1,4 @@
-import type { CallRecord } from '@proper-swing/contract';
+import type { CallRecord, HingedMake } from '@proper-swing/contract';
 import { router } from 'expo-router';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
@@ -20,8 +20,14 @@ export function CallSessionPage() {
 }
 
 function InCall({ record }: { record: CallRecord }) {
-  const store = useCallSession(record);
-  if (record.door.make.hingeKind !== 'adjustable') return <Words>The hinges of this door have no adjusting screws.</Words>;
+  const { door } = record;
+  if (door.kind !== 'hinged' || door.make.hingeKind !== 'adjustable')
+    return <Words>The hinges of this door have no adjusting screws.</Words>;
+  return <InSession record={record} make={door.make} />;
+}
+
+function InSession({ record, make }: { record: CallRecord; make: HingedMake }) {
+  const store = useCallSession(record, make);
   return <Session store={store} onDone={() => router.replace(`/call/${record.call.id}/measure?stage=left`)} />;
 }
 

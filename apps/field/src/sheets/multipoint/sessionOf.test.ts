@@ -8,6 +8,7 @@ import { sessionOf, workOfTurns } from './sessionOf';
 import { handleFrom, readSettings, settingFieldsFor, usualSettings } from './sessionSettings';
 
 const { settings } = readSettings({}, 'mm');
+const MAKE = exampleRecord().door.make;
 
 /** A call with work and checks between, ids in the order they were written. */
 function callWith(entries: readonly ({ work: Partial<Adjustment> } | { check: Record<string, number> })[]): CallRecord {
@@ -26,7 +27,7 @@ function callWith(entries: readonly ({ work: Partial<Adjustment> } | { check: Re
 
 describe('a session from the record of its call', () => {
   it('begins with the gaps as found, a rub as none', () => {
-    expect(sessionOf(callWith([]), settings).found).toEqual({ latchTopMm: 10, latchBottomMm: 0, footMm: 6 });
+    expect(sessionOf(callWith([]), MAKE, settings).found).toEqual({ latchTopMm: 10, latchBottomMm: 0, footMm: 6 });
   });
 
   it('turns are logged in half turns and come back as they were turned', () => {
@@ -39,7 +40,7 @@ describe('a session from the record of its call', () => {
       ['turnPressure', 1],
     ]);
     const record = callWith(work.map((each) => ({ work: each })));
-    const [go] = sessionOf(record, settings).goes;
+    const [go] = sessionOf(record, MAKE, settings).goes;
     expect(go?.turns).toEqual({ height: 0.75, topSide: 1, middleSide: -0.25, pressure: 0.5 });
     expect(go?.after).toBeUndefined();
   });
@@ -52,6 +53,7 @@ describe('a session from the record of its call', () => {
         { check: { 'latch.top': 8.75, 'latch.bottom': 8.8 } },
         { work: { action: 'turnSideways', hinge: 'top', amount: 6 } },
       ]),
+      MAKE,
       settings,
     );
     expect(session.goes).toEqual([
@@ -64,13 +66,13 @@ describe('a session from the record of its call', () => {
   it('keeps carry how the handle felt; what was taken back is gone', () => {
     const felt = { effort: 3, bounces: false } as const;
     const kept = callWith([{ work: { action: 'turnKeeps', keep: 'centre', amount: -1, felt } }]);
-    expect(sessionOf(kept, settings).keepGoes).toEqual([{ keep: 'centre', quarters: -1, handle: felt }]);
+    expect(sessionOf(kept, MAKE, settings).keepGoes).toEqual([{ keep: 'centre', quarters: -1, handle: felt }]);
     const lower = callWith([{ work: { action: 'turnKeeps', keep: 'topHook', screws: [2], amount: -1, felt } }]);
-    expect(sessionOf(lower, settings).keepGoes).toEqual([{ keep: 'topHook', cam: 2, quarters: -1, handle: felt }]);
+    expect(sessionOf(lower, MAKE, settings).keepGoes).toEqual([{ keep: 'topHook', cam: 2, quarters: -1, handle: felt }]);
     const [first] = kept.adjustments;
     if (first === undefined) throw new Error('nothing logged');
     const back = { ...kept, adjustments: [first, { ...first, id: 'zz', supersedes: first.id, withdrawn: true }] };
-    expect(sessionOf(back, settings).keepGoes).toEqual([]);
+    expect(sessionOf(back, MAKE, settings).keepGoes).toEqual([]);
   });
 });
 

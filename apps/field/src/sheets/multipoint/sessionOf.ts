@@ -1,4 +1,4 @@
-import type { Adjustment, CallRecord, ReadingEntry } from '@proper-swing/contract';
+import type { Adjustment, CallRecord, HingedMake, ReadingEntry } from '@proper-swing/contract';
 import type { HingeScrewId, StationId } from '@proper-swing/core';
 import type { HandleFeel, HingeGo, KeepGo, MultipointSession, SealFeel, SessionGaps } from '@proper-swing/core/sheets';
 import { readingsByStation, standingWork, workRounds } from '../../record/observed';
@@ -41,8 +41,8 @@ function turnOfWork({ action, hinge, amount }: Adjustment): { screw: HingeScrewI
 }
 
 /** The session of a call as its record tells it: readings as found, turns with the check after them, cams with how the handle felt. */
-export function sessionOf(record: CallRecord, settings: SessionSettings): MultipointSession {
-  const { slabWidthMm, slabHeightMm, hingeHeightsMm } = record.door.make;
+export function sessionOf(record: CallRecord, make: HingedMake, settings: SessionSettings): MultipointSession {
+  const { slabWidthMm, slabHeightMm, hingeHeightsMm } = make;
   const { handle, seal, ...rest } = settings;
   return {
     door: { slabWidthMm, slabHeightMm, hingeHeightsMm },

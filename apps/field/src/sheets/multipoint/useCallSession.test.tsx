@@ -16,7 +16,7 @@ const withWaiting = (record: CallRecord) => outbox.waiting().reduce((sum, { kind
 
 /** The session of a call as found at 10 mm, and the way to see it again after a write. */
 function session(record = exampleRecord({ found: { 'latch.top': 10, 'latch.bottom': 10, 'foot.latch': 6 } })) {
-  const { result, rerender } = renderHook(({ of }: { of: CallRecord }) => useCallSession(of), {
+  const { result, rerender } = renderHook(({ of }: { of: CallRecord }) => useCallSession(of, record.door.make), {
     initialProps: { of: withWaiting(record) },
   });
   return { store: () => result.current, again: () => rerender({ of: withWaiting(record) }) };

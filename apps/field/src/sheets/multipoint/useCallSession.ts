@@ -1,4 +1,4 @@
-import type { Adjustment, CallRecord } from '@proper-swing/contract';
+import type { Adjustment, CallRecord, HingedMake } from '@proper-swing/contract';
 import { useMemo } from 'react';
 import { usePreferences } from '../../offline/preferences';
 import { write } from '../../offline/write';
@@ -12,13 +12,13 @@ import { readSettings, settingsOfDoor, type SettingsTyped } from './sessionSetti
 import type { SessionStore } from './sessionStore';
 
 /** The session of a call: its readings and turns are those of the call, its settings a worksheet of it. */
-export function useCallSession(record: CallRecord): SessionStore {
+export function useCallSession(record: CallRecord, make: HingedMake): SessionStore {
   const { units } = usePreferences();
   const kept = lastWorksheet(record, 'multipoint.next');
   const typed = useMemo<SettingsTyped>(() => Object.fromEntries((kept?.figures ?? []).map(({ field, typed }) => [field, typed])), [kept]);
-  const settings = useMemo(() => ({ ...settingsOfDoor(record.door.make), ...typed }), [record.door, typed]);
+  const settings = useMemo(() => ({ ...settingsOfDoor(make), ...typed }), [make, typed]);
   const { settings: read, errors } = useMemo(() => readSettings(settings, units), [settings, units]);
-  const session = useMemo(() => sessionOf(record, read), [record, read]);
+  const session = useMemo(() => sessionOf(record, make, read), [record, make, read]);
   const turned = standingWork(record).filter(({ action }) => SESSION_ACTIONS.includes(action));
   const last = turned.at(-1);
   return {

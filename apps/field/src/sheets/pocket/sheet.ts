@@ -45,6 +45,8 @@ export const pocketSheet = benchSheet<PocketSheet>({
     },
     { title: 'Over the floor', fields: [length('clearanceMm', 'Room to keep', { usual: POCKET_CLEARANCE_MM })] },
   ],
+  serves: ['trimSlab', 'fitClip', 'shortenFixing', 'easeTrim'],
+  stations: { jambTopMm: 'jamb.top', jambFootMm: 'jamb.foot' },
   Answer: lazy(async () => ({ default: (await import('./PocketAnswer')).PocketAnswer })),
   says: pocketSays,
   fieldOf: (field) => (field.startsWith('heightsMm') ? 'heightsMm' : undefined),

@@ -26,6 +26,7 @@ export const rollersSheet = benchSheet<RollerMatch>({
       ],
     },
   ],
+  serves: ['replaceRollers'],
   Helper: lazy(async () => ({ default: (await import('./RollerHelper')).RollerHelper })),
   Answer: lazy(async () => ({ default: (await import('./RollersAnswer')).RollersAnswer })),
   says: rollersSay,

@@ -30,6 +30,7 @@ export const ticksSheet = benchSheet<TickFinding>({
       ],
     },
   ],
+  serves: ['fileBurr'],
   Helper: lazy(async () => ({ default: (await import('./TickTaps')).TickTaps })),
   Answer: lazy(async () => ({ default: (await import('./TicksAnswer')).TicksAnswer })),
   says: ticksSay,

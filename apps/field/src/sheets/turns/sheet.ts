@@ -1,8 +1,10 @@
 import { lazy } from 'react';
 import { THREAD_IDS, THREADS, type RollerTurns } from '@proper-swing/core/sheets';
+import { rolls, type PanelKind } from '@proper-swing/core/sliding/card/panel';
+import { capital } from '../../design/capital';
 import { benchSheet } from '../benchSheet';
 import { figure, length, PANEL_HEIGHT, PANEL_KIND, PANEL_WIDTH } from '../fieldKinds';
-import { turnsSay } from './says';
+import { END_WORDS, endWords, turnsSay } from './says';
 
 const THREAD_CHOICES = THREAD_IDS.map((id) => ({ id, label: THREADS[id].title }));
 
@@ -45,6 +47,34 @@ export const turnsSheet = benchSheet<RollerTurns>({
     },
     { title: 'The panel', fields: [PANEL_WIDTH, PANEL_HEIGHT] },
   ],
+  serves: ['turnScrew', 'turnHanger', 'squareOpening'],
+  stations: {
+    jambTopMm: 'jamb.top',
+    jambFootMm: 'jamb.foot',
+    footLeadMm: 'foot.lead',
+    footTrailMm: 'foot.trail',
+    liftLeadMm: 'lift.lead',
+    liftTrailMm: 'lift.trail',
+  },
+  estimated: ['jambTopMm', 'jambFootMm', 'footLeadMm', 'footTrailMm'],
+  work: ({ lead, trail }, { kind }: { kind?: PanelKind }) => {
+    const action = kind === undefined || rolls({ kind }) ? 'turnScrew' : 'turnHanger';
+    return (
+      [
+        ['lead', lead],
+        ['trail', trail],
+      ] as const
+    ).flatMap(([end, { quarters }]) =>
+      quarters === 0
+        ? []
+        : [
+            {
+              label: `${capital(END_WORDS[end])}: ${endWords(quarters)}`,
+              work: { action, hinge: null, end, amount: quarters / 2, unit: 'half turns' },
+            },
+          ],
+    );
+  },
   Answer: lazy(async () => ({ default: (await import('./TurnsAnswer')).TurnsAnswer })),
   says: turnsSay,
 });

@@ -1,5 +1,5 @@
 import { HINGE_KINDS, limitFaults, PROFILE_IDS, school, SLAB_KINDS, wayIds, type OwnLimits } from '@proper-swing/core';
-import { choice, flag, group, named, number, optional } from '@proper-swing/core/fields/field';
+import { choice, flag, group, named, number, optional, type Faults } from '@proper-swing/core/fields/field';
 import { hingeHeights, slabHeight, slabThickness, slabWidth } from '@proper-swing/core/hinged/card/slab';
 
 const limitMm = (says: string) => number(says, { from: 0, to: 100, unit: 'mm' });
@@ -52,6 +52,5 @@ export const HINGED_MAKE = {
 } as const;
 
 /** What is wrong with a make whose parts are each right. */
-export function hingedFaults({ hingeHeightsMm, slabHeightMm }: { hingeHeightsMm: readonly number[]; slabHeightMm: number }) {
-  return hingeHeightsMm.every((height) => height < slabHeightMm) ? [] : [{ field: 'hingeHeightsMm', message: 'must lie inside the slab' }];
-}
+export const hingedFaults: Faults = ({ hingeHeightsMm, slabHeightMm }: { hingeHeightsMm: readonly number[]; slabHeightMm: number }) =>
+  hingeHeightsMm.every((height) => height < slabHeightMm) ? [] : [{ field: 'hingeHeightsMm', message: 'must lie inside the slab' }];

@@ -1,4 +1,5 @@
-import { ACTION_IDS, HINGE_LEAVES, HINGE_NAMES, KEEP_IDS, SEAL_FEELS } from '@proper-swing/core';
+import { HINGE_LEAVES, HINGE_NAMES, KEEP_IDS, SEAL_FEELS } from '@proper-swing/core';
+import { ACTION_IDS } from '@proper-swing/core/doors';
 import { choice, flag, group, id, list, named, nullable, number, optional, text } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
@@ -13,6 +14,7 @@ export const adjustments = entry({
     callId: id('Call it was done on'),
     action: choice('What was done', ACTION_IDS),
     hinge: nullable(choice('At which hinge', HINGE_NAMES)),
+    end: optional(choice('At which end of a sliding panel: the one that closes, or the other', ['lead', 'trail'])),
     leaf: optional(choice('At which leaf of the hinge', HINGE_LEAVES)),
     screws: optional(
       list('Which screws of the leaf, or cams of the keep, 1 at the top', number('One screw', { from: 1, to: 8, whole: true }), {

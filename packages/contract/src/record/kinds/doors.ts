@@ -1,5 +1,7 @@
-import { choice, group, id, named } from '@proper-swing/core/fields/field';
+import { DOOR_KINDS } from '@proper-swing/core/doors';
+import { choice, group, id, named, variant } from '@proper-swing/core/fields/field';
 import { HINGED_MAKE, hingedFaults } from '../doorKinds/hinged';
+import { SLIDING_MAKE, slidingFaults } from '../doorKinds/sliding';
 import { card } from '../kind';
 
 /** A door of some kind: what every door has, its kind, and how one of that kind is made. */
@@ -13,7 +15,10 @@ export const doors = card({
   fields: {
     siteId: id('Site it belongs to'),
     title: named('Which door, as people there call it'),
-    kind: choice('How it opens', ['hinged']),
-    make: group('How a door of this kind is made', HINGED_MAKE, { faults: hingedFaults }),
+    kind: choice('How it opens', DOOR_KINDS),
+    make: variant('How a door of this kind is made', 'kind', {
+      hinged: group('How a door on hinges is made', HINGED_MAKE, { faults: hingedFaults }),
+      sliding: group('How a sliding door is made', SLIDING_MAKE, { faults: slidingFaults }),
+    }),
   },
 });

@@ -1,4 +1,4 @@
-import { answerFaults, FINDING_IDS } from '@proper-swing/core';
+import { answerFaults, FINDING_IDS } from '@proper-swing/core/doors';
 import { choice, id, named, optional } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 

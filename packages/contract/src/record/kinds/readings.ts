@@ -1,6 +1,10 @@
-import { GAPS_BY_EYE, INSTRUMENT_IDS, readingFaults, STATION_IDS, WALKING_ORDER, type StationId } from '@proper-swing/core';
+import { GAPS_BY_EYE, INSTRUMENT_IDS } from '@proper-swing/core';
+import { HANDBOOKS, readingFaults, STATION_IDS, type StationId } from '@proper-swing/core/doors';
 import { choice, id, nullable, number, text } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
+
+/** Where a gap can be judged by eye. */
+const GAPS: readonly StationId[] = Object.values(HANDBOOKS).flatMap(({ walk }) => walk);
 
 /** What was read at one station. */
 export const readings = entry({
@@ -26,6 +30,6 @@ export const readings = entry({
     })),
     ...((kind === 'figure') === (mm !== null) ? [] : [{ field: 'mm', message: 'must be given for a figure and only then' }]),
     ...(kind === 'eye' && !GAPS_BY_EYE.some((each) => each === typed) ? [{ field: 'typed', message: 'must be tight, ok or wide' }] : []),
-    ...(kind === 'eye' && !WALKING_ORDER.includes(station) ? [{ field: 'station', message: 'must be a gap to be judged by eye' }] : []),
+    ...(kind === 'eye' && !GAPS.includes(station) ? [{ field: 'station', message: 'must be a gap to be judged by eye' }] : []),
   ],
 });

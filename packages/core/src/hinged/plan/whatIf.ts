@@ -5,7 +5,7 @@ import { misfitAfter, placesOffLine } from '../../planning/misfit';
 import { profileOf, type HingedDoor } from '../card/door';
 import type { HingeName } from '../card/doorKinds';
 import { EVEN_EDGES, type EdgeId } from '../card/profiles';
-import { judgeGap, type GapVerdict } from '../geometry/judgeGap';
+import { judgeGap, type GapVerdict } from '../../model/judgeGap';
 import { station, WALKING_ORDER, type StationId } from '../geometry/stations';
 import { hingedModel } from '../hingedDoors';
 

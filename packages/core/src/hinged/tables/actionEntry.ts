@@ -5,7 +5,7 @@ import type { CautionId } from './cautions';
 import type { CauseId } from './causes';
 import type { FindingId } from './findings';
 import type { SideId } from './sides';
-import type { UnitName } from './units';
+import type { UnitName } from '../../model/units';
 
 type ActionNames = TableNames & { cause: CauseId; side: SideId; finding: FindingId };
 

@@ -24,12 +24,3 @@ export function knownAs(id: ActionId, hinge: HingeName | undefined): ActionId {
   const { at, effect } = action(known);
   return effect.kind === 'cure' && at !== undefined && at !== hinge ? 'otherWork' : known;
 }
-
-/** What the engine makes of work: it knows what it does; only where it was done; or nothing at all. */
-export type Reckoning = 'known' | 'place' | 'nothing';
-
-/** How far work at a hinge is taken in: what is not known is told by the next readings there. */
-export function reckoningWith(id: ActionId, hinge: HingeName | undefined): Reckoning {
-  if (knownAs(id, hinge) !== 'otherWork') return 'known';
-  return hinge === undefined ? 'nothing' : 'place';
-}

@@ -1,4 +1,5 @@
 import type { FindingAnswer } from '../../model/finding';
+import type { CheckGroup } from '../../model/workGroup';
 import type { HingedDoor } from '../card/door';
 import { CUSTOMER_FINDINGS } from './customerFindings';
 import type { FindingEntry } from './findingEntry';
@@ -35,7 +36,7 @@ export const FINDINGS: readonly Finding[] = FINDING_IDS.map(finding);
 const idsOf = (table: object) => Object.keys(table) as FindingId[];
 
 /** The checks by what they are of, in the order of the trade: what is looked at first, the door at its hinges. */
-export const FINDING_GROUPS: readonly { id: string; title: string; checks: readonly FindingId[] }[] = [
+export const FINDING_GROUPS: readonly CheckGroup<FindingId>[] = [
   { id: 'hinges', title: 'Hinges', checks: idsOf(HINGE_FINDINGS) },
   { id: 'slabAndFrame', title: 'Slab and frame', checks: idsOf(SLAB_AND_FRAME_FINDINGS) },
   { id: 'swing', title: 'Swing and latch', checks: idsOf(SWING_FINDINGS) },

@@ -7,7 +7,3 @@ export const NOT_HOLDING: readonly { said: { finding: FindingId; answers: readon
   { said: { finding: 'topScrews', answers: ['inSlab'] }, actions: ['fillSlabHoles'] },
   { said: { finding: 'bottomScrews', answers: ['spinning', 'someSpin'] }, actions: ['longScrewBottom'] },
 ];
-
-/** Whether an answer says that it does not hold: work is then gone on with, and no gap read for what was done. */
-export const saysNotHolding = (finding: FindingId, answer: string): boolean =>
-  NOT_HOLDING.some(({ said }) => said.finding === finding && said.answers.includes(answer));

@@ -1,6 +1,5 @@
-import { findingsFor, type FindingId } from './findings';
-
-import type { HingedDoor } from '../card/door';
+import type { ProofTry } from '../../model/workGroup';
+import type { FindingId } from './findings';
 
 /** What a hand tries on a door before it is left, and the answer it should give. Common practice, no source. */
 export const PROOF_TRIES = [
@@ -12,12 +11,4 @@ export const PROOF_TRIES = [
   { finding: 'letsGo', good: 'freely', title: 'lets go' },
   { finding: 'liftPlay', good: 'none', title: 'has no play' },
   { finding: 'handle', good: 'easy', title: 'handle is easy' },
-] as const satisfies readonly { finding: FindingId; good: string; title: string }[];
-
-export type ProofTry = (typeof PROOF_TRIES)[number];
-
-/** Those that a door of this make can be put to. */
-export function proofTriesFor(door: Parameters<typeof findingsFor>[0] & Pick<HingedDoor, 'closer'>): ProofTry[] {
-  const asked = findingsFor(door).map(({ id }) => id);
-  return PROOF_TRIES.filter(({ finding }) => asked.includes(finding));
-}
+] as const satisfies readonly ProofTry<FindingId>[];

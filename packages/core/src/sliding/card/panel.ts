@@ -11,6 +11,10 @@ export const HUNG: readonly PanelKind[] = ['pocket', 'bypass'];
 export const FRAMES = ['aluminium', 'vinyl', 'timber'] as const;
 export type FrameMaterial = (typeof FRAMES)[number];
 
+/** Where roller or hanger screws are reached. */
+export const SCREW_PLACES = ['edges', 'faces', 'plugs', 'strip', 'above'] as const;
+export type ScrewPlace = (typeof SCREW_PLACES)[number];
+
 /** A sliding panel and its opening as the engine sees them; lengths in millimetres. */
 export interface SlidingDoor {
   kind: PanelKind;

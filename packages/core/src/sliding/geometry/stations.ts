@@ -206,6 +206,9 @@ export const WALK: readonly StationId[] = [
   'lift.trail',
 ];
 
+/** What is read besides the gaps. */
+export const FURTHER: readonly StationId[] = STATION_IDS.filter((id) => !WALK.includes(id));
+
 export function station(id: StationId): Station {
   return { id, ...STATION_TABLE[id] };
 }

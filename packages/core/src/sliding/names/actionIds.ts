@@ -23,6 +23,7 @@ export const ACTION_IDS = [
   'squareOpening',
   'straightenSlab',
   'trimSlab',
+  'workOnPanel',
 ] as const;
 
 export type ActionId = (typeof ACTION_IDS)[number];

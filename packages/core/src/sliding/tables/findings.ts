@@ -1,3 +1,4 @@
+import type { CheckGroup } from '../../model/workGroup';
 import type { PanelKind } from '../card/panel';
 import type { FindingEntry } from './findingEntry';
 import { TRACK_FINDINGS, WHEEL_FINDINGS } from './partFindings';
@@ -24,6 +25,17 @@ export function finding(id: FindingId): Finding {
 }
 
 export const FINDINGS: readonly Finding[] = FINDING_IDS.map(finding);
+
+const idsOf = (table: object) => Object.keys(table) as FindingId[];
+const isTold = (id: FindingId) => finding(id).stage === 'listen';
+
+/** The checks by what they are of, in working order. */
+export const CHECK_GROUPS: readonly CheckGroup<FindingId>[] = [
+  { id: 'running', title: 'How it runs', checks: idsOf(SLIDE_FINDINGS).filter((id) => !isTold(id)) },
+  { id: 'trackAndPanel', title: 'Track, frame and panel', checks: idsOf(TRACK_FINDINGS) },
+  { id: 'wheels', title: 'Wheels, screws and hangers', checks: idsOf(WHEEL_FINDINGS) },
+  { id: 'told', title: 'What the customer knows', checks: idsOf(SLIDE_FINDINGS).filter(isTold) },
+];
 
 /** The checks that can be made on a kind of panel. */
 export function findingsFor(kind: PanelKind): readonly Finding[] {

@@ -224,4 +224,18 @@ export const PANEL_ACTIONS = {
     cautions: ['support', 'eyes', 'dust'],
     stopIf: 'A hollow slab: the cut must stay inside its solid rail.',
   },
+  workOnPanel: {
+    order: 12,
+    title: 'Other work',
+    unit: 'job',
+    // Common practice, no source: what is done at a wheel or hanger moves that end by a turn or less.
+    effect: { kind: 'unknown', movesSdMm: 1 },
+    amounts: [],
+    minutes: { first: 10, each: 0 },
+    irreversibility: 1,
+    holds: 0.9,
+    steps: ['Do it, and write down what was done and with what.', 'Read again what it may have moved.'],
+    cautions: ['support', 'pinch'],
+    stopIf: 'It is work for a licensed trade, or the glass would have to be touched.',
+  },
 } as const satisfies Record<string, ActionEntry>;

@@ -3,8 +3,13 @@ import type { SlidingNames } from './slidingNames';
 
 /** What to read after work. The first row that fits holds. Common practice, no source. */
 export const RECHECKS: readonly RecheckRow<SlidingNames>[] = [
-  { effects: ['shift'], place: 'lead', stations: ['foot.lead', 'jamb.top', 'jamb.foot'], ifReadBefore: ['lift.lead', 'lock.low'] },
-  { effects: ['shift'], stations: ['foot.trail', 'jamb.top', 'jamb.foot'], ifReadBefore: ['lift.trail'] },
+  {
+    effects: ['shift', 'unknown'],
+    place: 'lead',
+    stations: ['foot.lead', 'jamb.top', 'jamb.foot'],
+    ifReadBefore: ['lift.lead', 'lock.low'],
+  },
+  { effects: ['shift', 'unknown'], place: 'trail', stations: ['foot.trail', 'jamb.top', 'jamb.foot'], ifReadBefore: ['lift.trail'] },
   {
     effects: ['cure'],
     actions: [

@@ -1,18 +1,12 @@
 import type { ReadingEntry } from '@proper-swing/contract';
-import {
-  judgeGap,
-  station,
-  WALKING_ORDER,
-  type Estimate,
-  type ExpectedGap,
-  type GapVerdict,
-  type StationId,
-  type HingedProfile,
-} from '@proper-swing/core';
+import { judgeGap, type GapVerdict } from '@proper-swing/core';
+import { station, type Estimate, type ExpectedGap, type StationId } from '@proper-swing/core/doors';
+import type { Door } from '@proper-swing/contract';
+import { handbookOf, modelFor } from '../record/door';
 import type { GapLabel } from './gapLabel';
-import { VERDICT_WORDS } from '../../design/drawing/marks';
-import { byEyeWords } from '../../record/readingWords';
-import type { LengthWords } from '../../design/lengthWords';
+import { VERDICT_WORDS } from '../design/drawing/marks';
+import { byEyeWords } from '../record/readingWords';
+import type { LengthWords } from '../design/lengthWords';
 
 /** The gaps as the engine holds them, read or not: what the door is drawn by. */
 export function estimatedGaps(estimate: Estimate | undefined): ReadonlyMap<StationId, number> {
@@ -23,11 +17,12 @@ export function estimatedGaps(estimate: Estimate | undefined): ReadonlyMap<Stati
 export function gapLabels(
   readings: ReadonlyMap<StationId, ReadingEntry>,
   estimate: Estimate | undefined,
-  profile: HingedProfile,
+  door: Door,
   words: LengthWords,
 ): ReadonlyMap<StationId, GapLabel> {
   const expected = new Map((estimate?.expected ?? []).map((gap) => [gap.station, gap]));
-  return new Map(WALKING_ORDER.map((id) => [id, labelFor(id, readings.get(id), expected.get(id), profile, words)]));
+  const { profile } = modelFor(door);
+  return new Map(handbookOf(door).walk.map((id) => [id, labelFor(id, readings.get(id), expected.get(id), profile, words)]));
 }
 
 /** By eye, with the mark of what the word says. */
@@ -37,7 +32,7 @@ function labelFor(
   id: StationId,
   reading: ReadingEntry | undefined,
   estimate: ExpectedGap | undefined,
-  profile: HingedProfile,
+  profile: ReturnType<typeof modelFor>['profile'],
   words: LengthWords,
 ): GapLabel {
   const { edge } = station(id);

@@ -1,11 +1,11 @@
-import { station, type StationId } from '@proper-swing/core';
+import { station, type StationId } from '@proper-swing/core/doors';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { LINE, RADIUS } from '../../design/tokens';
-import { themed } from '../../design/theme';
-import { Words } from '../../design/Words';
+import { LINE, RADIUS } from '../design/tokens';
+import { themed } from '../design/theme';
+import { Words } from '../design/Words';
 import type { GapLabel } from './gapLabel';
-import { GapMark } from '../../design/drawing/marks';
+import { GapMark } from '../design/drawing/marks';
 
 /** Centre of a label, px. */
 export interface LabelPlace {
@@ -14,6 +14,13 @@ export interface LabelPlace {
   /** On a low drawing there is room for one line: the doubt is only spoken. */
   isLow: boolean;
 }
+
+/** Room for a column of figures beside a drawing, px. */
+export const SIDE_PX = 70;
+/** Lower than this there is no room for the doubt under each figure, px. */
+export const LOW_BELOW_PX = 300;
+/** Figures along head and foot stand at least so far apart, px. */
+export const FIGURES_APART_PX = 72;
 
 const WIDTH = 68;
 const LINE_HEIGHT = 20;

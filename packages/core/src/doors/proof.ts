@@ -1,19 +1,17 @@
-import { GAUGE_TELLS_MM, unevenBeyond } from '../../model/profile';
-import { profileOf, type HingedDoor } from '../card/door';
-import { EVEN_EDGES, type EdgeId } from '../card/profiles';
-import type { GapByEye } from '../tables/gapByEye';
-import { judgeGap } from '../geometry/judgeGap';
-import { station, WALKING_ORDER, type StationId } from '../geometry/stations';
-import { EYE } from '../tables/eye';
-import type { FindingId } from '../tables/findings';
-import { proofTriesFor, type ProofTry } from '../tables/proofTries';
+import type { GapByEye } from '../model/gapByEye';
+import { judgeGap } from '../model/judgeGap';
+import { GAUGE_TELLS_MM, unevenBeyond, type EdgeLimits } from '../model/profile';
+import { modelOfDoor, type AnyDoor } from './anyDoor';
+import { HANDBOOKS, proofTriesFor, type ProofTry } from './handbook';
+import { station } from './lookUp';
+import type { EdgeId, FindingId, StationId } from './names';
 
 /** Whether something is shown, shown not to be so, or not known. */
 export type Shown = 'shown' | 'fails' | 'unknown';
 
 /** What is known of a door as it is left. */
 export interface AsLeft {
-  door: HingedDoor;
+  door: AnyDoor;
   /** Gaps that were gauged, mm; nought where it rubs. */
   gapsMm: ReadonlyMap<StationId, number>;
   /** Gaps judged by eye alone. */
@@ -43,6 +41,8 @@ export interface Proof {
   isEvenByEye: boolean;
   unread: StationId[];
   rubs: StationId[];
+  /** Gaps so wide that they let the slab go. */
+  loose: StationId[];
   uneven: EdgeId[];
   /** Edges with too few gaps gauged to call them even. */
   unjudged: EdgeId[];
@@ -53,45 +53,56 @@ export interface Proof {
 const LEAST_ON_EDGE = 2;
 
 /**
- * What may be said of a door as it is left: *free* rests on tries by hand and fails by a rub; *even* on the gaps gauged along hinge side,
- * head and latch side; *by the book* on every gap. What nobody tried or gauged is never claimed.
+ * What may be said of a door as it is left: *free* rests on tries by hand and fails by a rub or by a gap that lets the slab go; *even* on
+ * the gaps gauged along each edge that must be even; *by the book* on every gap. What nobody tried or gauged is never claimed.
  */
 export function proofOf({ door, gapsMm, seen: looked = NOTHING_SEEN, unreachable = NONE, tries }: AsLeft): Proof {
-  const profile = profileOf(door);
-  const asked = proofTriesFor(door);
+  const model = modelOfDoor(door);
+  const {
+    profile,
+    tables: { eye },
+  } = model;
+  const { walk, evenEdges } = HANDBOOKS[door.kind];
+  const limitsOf = (edge: EdgeId) => profile.edges[edge] ?? NO_LIMITS;
+  const asked = proofTriesFor(door.kind, model);
   const good = asked.filter((each) => tries.get(each.finding) === each.good);
   const untried = asked.filter(({ finding }) => !tries.has(finding));
   const bad = asked.filter((each) => !good.includes(each) && !untried.includes(each));
-  const gauged = WALKING_ORDER.filter((id) => gapsMm.has(id));
-  const unread = WALKING_ORDER.filter((id) => !gapsMm.has(id) && !unreachable.has(id));
-  const seen = WALKING_ORDER.filter((id) => looked.has(id) && !gapsMm.has(id));
+  const gauged = walk.filter((id) => gapsMm.has(id));
+  const unread = walk.filter((id) => !gapsMm.has(id) && !unreachable.has(id));
+  const seen = walk.filter((id) => looked.has(id) && !gapsMm.has(id));
   const looksOut = seen.filter((id) => looked.get(id) !== 'ok');
-  const rubs = gauged.filter((id) => (gapsMm.get(id) ?? 0) < EYE.rubsBelowMm);
-  const along = (edge: EdgeId) => gauged.filter((id) => station(id).edge === edge).map((id) => gapsMm.get(id) ?? 0);
-  const allowed = Math.max(EYE.seesMm, profile.evenWithin) + GAUGE_TELLS_MM;
+  const mmAt = (id: StationId) => gapsMm.get(id) ?? 0;
+  const rubs = gauged.filter((id) => mmAt(id) < eye.rubsBelowMm);
+  const loose = gauged.filter((id) => {
+    const { edge } = station(id);
+    return edge !== undefined && mmAt(id) >= (limitsOf(edge).letsGoFrom ?? Infinity);
+  });
+  const along = (edge: EdgeId) => gauged.filter((id) => station(id).edge === edge).map(mmAt);
+  const allowed = Math.max(eye.seesMm, profile.evenWithin) + GAUGE_TELLS_MM;
   const isOutOfKeeping = (edge: EdgeId, figures: readonly number[]) => {
     const mean = figures.reduce((sum, mm) => sum + mm, 0) / figures.length;
-    const { min, max } = profile.edges[edge];
-    return mean < min - EYE.outOfKeepingMm || mean > max + EYE.outOfKeepingMm;
+    const { min, max } = limitsOf(edge);
+    return mean < min - eye.outOfKeepingMm || mean > max + eye.outOfKeepingMm;
   };
-  const uneven = EVEN_EDGES.filter((edge) => {
+  const uneven = evenEdges.filter((edge) => {
     const figures = along(edge);
     return figures.length > 0 && (unevenBeyond(figures, allowed) > 0 || isOutOfKeeping(edge, figures));
   });
-  const unjudged = EVEN_EDGES.filter((edge) => along(edge).length < LEAST_ON_EDGE);
+  const unjudged = evenEdges.filter((edge) => along(edge).length < LEAST_ON_EDGE);
   const isEvenByEye =
     seen.length > 0 &&
     uneven.length === 0 &&
     looksOut.length === 0 &&
-    EVEN_EDGES.every((edge) => [...gauged, ...seen].filter((id) => station(id).edge === edge).length >= LEAST_ON_EDGE);
+    evenEdges.every((edge) => [...gauged, ...seen].filter((id) => station(id).edge === edge).length >= LEAST_ON_EDGE);
   const outside = gauged.filter((id) => {
     const { edge } = station(id);
-    return edge !== undefined && judgeGap(profile, edge, gapsMm.get(id) ?? 0) !== 'right';
+    return edge !== undefined && judgeGap(profile, edge, mmAt(id)) !== 'right';
   });
-  const isOffBook = outside.length > 0 || EVEN_EDGES.some((edge) => unevenBeyond(along(edge), profile.evenWithin + GAUGE_TELLS_MM) > 0);
-  const isFree = shown(bad.length > 0 || rubs.length > 0, untried.length === 0);
+  const isOffBook = outside.length > 0 || evenEdges.some((edge) => unevenBeyond(along(edge), profile.evenWithin + GAUGE_TELLS_MM) > 0);
+  const isFree = shown(bad.length > 0 || rubs.length > 0 || loose.length > 0, untried.length === 0);
   return {
-    ...{ good, bad, untried, gauged, seen, looksOut, unread, rubs, uneven, unjudged, outside },
+    ...{ good, bad, untried, gauged, seen, looksOut, unread, rubs, loose, uneven, unjudged, outside },
     isEvenByEye: isEvenByEye && isFree !== 'fails',
     free: isFree,
     even: shown(isFree === 'fails' || uneven.length > 0, unjudged.length === 0 && looksOut.length === 0),
@@ -101,5 +112,6 @@ export function proofOf({ door, gapsMm, seen: looked = NOTHING_SEEN, unreachable
 
 const NONE: ReadonlySet<StationId> = new Set();
 const NOTHING_SEEN: ReadonlyMap<StationId, GapByEye> = new Map();
+const NO_LIMITS: EdgeLimits = { min: 0, target: 0, max: Infinity };
 
 const shown = (fails: boolean, isKnown: boolean): Shown => (fails ? 'fails' : isKnown ? 'shown' : 'unknown');

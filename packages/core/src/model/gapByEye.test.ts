@@ -1,17 +1,17 @@
-import { seededRandom } from '../../numbers/seededRandom';
-import { readingVariance } from '../../inference/linearReadings';
-import { profileOf } from '../card/door';
-import { EXAMPLE_DOOR as door } from '../exampleDoor';
-import { hingedModel } from '../hingedDoors';
+import { seededRandom } from '../numbers/seededRandom';
+import { readingVariance } from '../inference/linearReadings';
+import { profileOf } from '../hinged/card/door';
+import { EXAMPLE_DOOR as door } from '../hinged/exampleDoor';
+import { hingedModel } from '../hinged/hingedDoors';
 import { GAPS_BY_EYE, gapByEye, type GapByEye } from './gapByEye';
 
 describe('a gap by eye', () => {
   it('is a figure inside what the word means', () => {
     const { min, max } = profileOf(door).edges.latch;
-    expect(gapByEye(door, 'latch.mid', 'tight').mm).toBeLessThan(min);
-    expect(gapByEye(door, 'latch.mid', 'ok')).toEqual({ mm: (min + max) / 2, stepMm: max - min });
-    expect(gapByEye(door, 'latch.mid', 'wide').mm).toBeGreaterThan(max);
-    expect(() => gapByEye(door, 'plumb.hinge', 'ok')).toThrow('no gap');
+    expect(gapByEye(hingedModel(door), 'latch.mid', 'tight').mm).toBeLessThan(min);
+    expect(gapByEye(hingedModel(door), 'latch.mid', 'ok')).toEqual({ mm: (min + max) / 2, stepMm: max - min });
+    expect(gapByEye(hingedModel(door), 'latch.mid', 'wide').mm).toBeGreaterThan(max);
+    expect(() => gapByEye(hingedModel(door), 'plumb.hinge', 'ok')).toThrow('no gap');
   });
 
   // Independent computation: people who call 100,000 gaps tight, ok or wide by soft limits of 0.7 mm.
@@ -24,7 +24,7 @@ describe('a gap by eye', () => {
       .map(({ mm }) => mm);
     const mean = gapsCalled.reduce((sum, mm) => sum + mm, 0) / gapsCalled.length;
     const sd = Math.sqrt(gapsCalled.reduce((sum, mm) => sum + (mm - mean) ** 2, 0) / gapsCalled.length);
-    const { mm, stepMm } = gapByEye(door, 'latch.mid', seen);
+    const { mm, stepMm } = gapByEye(hingedModel(door), 'latch.mid', seen);
     const told = Math.sqrt(readingVariance(hingedModel(door), { station: 'latch.mid', instrument: 'eye', stepMm }));
     expect(Math.abs(mm - mean)).toBeLessThan(told);
     expect(told).toBeGreaterThan(sd);

@@ -1,6 +1,4 @@
-import { profileOf, type HingedDoor } from '../card/door';
-import { EYE } from './eye';
-import { station, type StationId } from '../geometry/stations';
+import type { DoorModel } from './doorModel';
 
 /** What a gap is called by people who do not gauge it. */
 export const GAPS_BY_EYE = ['tight', 'ok', 'wide'] as const;
@@ -16,12 +14,16 @@ const WIDE_SPAN_MM = 4;
  * @returns mm
  * @throws RangeError for a station that is no gap
  */
-export function gapByEye(door: HingedDoor, id: StationId, seen: GapByEye): { mm: number; stepMm: number } {
-  const { edge } = station(id);
-  if (edge === undefined) throw new RangeError(`"${id}" is no gap.`);
-  const { min, max } = profileOf(door).edges[edge];
+export function gapByEye(
+  { station, profile, tables: { eye } }: Pick<DoorModel, 'station' | 'profile' | 'tables'>,
+  id: string,
+  seen: GapByEye,
+): { mm: number; stepMm: number } {
+  const limits = profile.edges[station(id).edge ?? ''];
+  if (limits === undefined) throw new RangeError(`"${id}" is no gap.`);
+  const { min, max } = limits;
   const [from, to] = {
-    tight: [Math.min(EYE.rubsBelowMm, min / 2), min] as const,
+    tight: [Math.min(eye.rubsBelowMm, min / 2), min] as const,
     ok: [min, max] as const,
     wide: [max, max + WIDE_SPAN_MM] as const,
   }[seen];

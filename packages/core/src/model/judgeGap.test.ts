@@ -1,5 +1,5 @@
 import { judgeGap } from './judgeGap';
-import { EDGES, PROFILE_IDS, toleranceProfile } from '../card/profiles';
+import { EDGES, PROFILE_IDS, toleranceProfile } from '../hinged/card/profiles';
 
 describe('judging a gap', () => {
   it.each(PROFILE_IDS)('%s: right at its limits and its target, tight below, wide above, a rub at nought', (profile) => {

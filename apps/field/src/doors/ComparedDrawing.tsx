@@ -1,22 +1,22 @@
-import type { HingedMake } from '@proper-swing/contract';
-import { station, type StationId } from '@proper-swing/core';
+import type { Door } from '@proper-swing/contract';
+import { station, type StationId } from '@proper-swing/core/doors';
 import { useMemo } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
-import { VERDICT_WORDS } from '../../design/drawing/marks';
-import { useLengthWords, type LengthWords } from '../../design/lengthWords';
-import { SPACE } from '../../design/tokens';
-import { Words } from '../../design/Words';
-import { useScreen } from '../../design/useScreen';
-import { gaugedMm, type ComparedGap } from '../../record/comparedGaps';
-import { readingWords } from '../../record/readingWords';
-import { DoorDrawing } from './DoorDrawing';
+import { VERDICT_WORDS } from '../design/drawing/marks';
+import { useLengthWords, type LengthWords } from '../design/lengthWords';
+import { SPACE } from '../design/tokens';
+import { Words } from '../design/Words';
+import { useScreen } from '../design/useScreen';
+import { gaugedMm, type ComparedGap } from '../record/comparedGaps';
+import { readingWords } from '../record/readingWords';
+import { AnyDrawing } from './AnyDrawing';
 import type { GapLabel } from './gapLabel';
 
 /** Fewer gaps than this say nothing of how a door hung. */
 const LEAST_GAPS = 3;
 
 export interface ComparedDrawingProps {
-  make: HingedMake;
+  door: Door;
   gaps: readonly ComparedGap[];
   /** What the earlier outline is. */
   dashed: string;
@@ -24,7 +24,7 @@ export interface ComparedDrawingProps {
 }
 
 /** The door as it hung before, dashed, and as it hung after, with the later figures. Nothing where too little was gauged after. */
-export function ComparedDrawing({ make, gaps, dashed, testID }: ComparedDrawingProps) {
+export function ComparedDrawing({ door, gaps, dashed, testID }: ComparedDrawingProps) {
   const words = useLengthWords();
   const { width } = useWindowDimensions();
   const { isWide } = useScreen();
@@ -33,10 +33,10 @@ export function ComparedDrawing({ make, gaps, dashed, testID }: ComparedDrawingP
   const isCompared = found.size >= LEAST_GAPS;
   return (
     <View style={styles.drawing} testID={testID}>
-      <DoorDrawing
+      <AnyDrawing
         width={Math.min(width - 2 * SPACE.l, 460)}
         height={isWide ? 440 : 380}
-        make={make}
+        door={door}
         gapsMm={isCompared ? found : left}
         {...(isCompared && { afterMm: left, dashed: '' })}
         labels={labels}

@@ -1,16 +1,15 @@
-import { toleranceProfile } from '@proper-swing/core';
-import { diagnose } from '@proper-swing/core/engine';
-import { lengthWords } from '../../design/lengthWords';
-import { exampleRecord } from '../../record/exampleRecord';
-import { observedAt, readingsByStation } from '../../record/observed';
+import { diagnosisOf } from '../engine/askEngine.fixture';
+import { lengthWords } from '../design/lengthWords';
+import { exampleRecord } from '../record/exampleRecord';
+import { observedAt, readingsByStation } from '../record/observed';
 import { estimatedGaps, gapLabels } from './gapLabels';
 
 const words = lengthWords({ system: 'mm' });
 
 describe('what the drawing shows', () => {
   const record = exampleRecord({ found: { 'latch.top': 'rubs', 'latch.bottom': 4.6, 'hinge.top': 4.8 } });
-  const diagnosis = diagnose(observedAt(record, 'found'));
-  const labels = gapLabels(readingsByStation(record, 'found'), diagnosis, toleranceProfile('interiorTimber'), words);
+  const diagnosis = diagnosisOf(observedAt(record, 'found'));
+  const labels = gapLabels(readingsByStation(record, 'found'), diagnosis, record.door, words);
 
   it('puts readings in ink with their verdict', () => {
     expect(labels.get('latch.bottom')).toMatchObject({ main: '4.6', isPencil: false, verdict: 'wide', spoken: '4.6 mm, wide' });
@@ -27,6 +26,6 @@ describe('what the drawing shows', () => {
   });
 
   it('has a place for every gap before anything is known', () => {
-    expect(gapLabels(new Map(), undefined, toleranceProfile('interiorTimber'), words).size).toBe(12);
+    expect(gapLabels(new Map(), undefined, record.door, words).size).toBe(12);
   });
 });

@@ -1,4 +1,4 @@
-import type { Door } from '@proper-swing/contract';
+import type { HingedDoorCard } from '@proper-swing/contract';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
@@ -6,7 +6,7 @@ import { useLengthWords } from '../../design/lengthWords';
 import { HINGE_WORDS, SLAB_WORDS } from './doorWords';
 
 /** What is known of a door, in two lines. */
-export function DoorFacts({ door: { make } }: { door: Pick<Door, 'make'> }) {
+export function HingedFacts({ door: { make } }: { door: Pick<HingedDoorCard, 'make'> }) {
   const { bare, withUnit } = useLengthWords();
   return (
     <View style={styles.facts}>

@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/react-native';
-import { comparedGaps } from '../../record/comparedGaps';
-import { exampleRecord, type ExampleReadings } from '../../record/exampleRecord';
-import { readingsByStation } from '../../record/observed';
+import { comparedGaps } from '../record/comparedGaps';
+import { exampleRecord, type ExampleReadings } from '../record/exampleRecord';
+import { readingsByStation } from '../record/observed';
 import { ComparedDrawing } from './ComparedDrawing';
 
 const SAGGING = { 'latch.top': 'rubs', 'latch.mid': 2.6, 'latch.bottom': 4.6, 'hinge.top': 4.8 } as const;
@@ -9,8 +9,8 @@ const TRUE = { 'latch.top': 2.8, 'latch.mid': 3, 'latch.bottom': 3.2, 'hinge.top
 
 function show(found: ExampleReadings, left: ExampleReadings) {
   const record = exampleRecord({ found, left });
-  const gaps = comparedGaps(record.door.make, readingsByStation(record, 'found'), readingsByStation(record, 'left'));
-  render(<ComparedDrawing make={record.door.make} gaps={gaps} dashed="as it was found" testID="drawing" />);
+  const gaps = comparedGaps(record.door, readingsByStation(record, 'found'), readingsByStation(record, 'left'));
+  render(<ComparedDrawing door={record.door} gaps={gaps} dashed="as it was found" testID="drawing" />);
 }
 
 describe('a door drawn at two times', () => {

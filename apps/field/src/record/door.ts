@@ -1,0 +1,46 @@
+import type { Door, HingedMake, SlidingMake } from '@proper-swing/contract';
+import type { HingedDoor } from '@proper-swing/core';
+import { HANDBOOKS, modelOfDoor, type AnyDoor, type Handbook } from '@proper-swing/core/doors';
+
+type DoorModel = ReturnType<typeof modelOfDoor>;
+type SlidingDoor = Extract<AnyDoor, { kind: 'sliding' }>['card'];
+
+/** The card of a door on hinges as the engine takes it. */
+export function hingedCard(make: HingedMake): HingedDoor {
+  const { slabWidthMm, slabHeightMm, hingeHeightsMm, hingeKind, slabKind, fireRated, profile, closer, ownLimits, schools } = make;
+  return {
+    ...(ownLimits && { ownLimits }),
+    ...(schools && { schools }),
+    ...(closer && { closer }),
+    slabWidthMm,
+    slabHeightMm,
+    hingeHeightsMm,
+    hingeKind,
+    slabKind,
+    fireRated,
+    profile,
+  };
+}
+
+/** The card of a sliding door as the engine takes it. */
+export function slidingCard({ panelKind, panelWidthMm, panelHeightMm, frame, mmPerTurn, channelMm }: SlidingMake): SlidingDoor {
+  return {
+    kind: panelKind,
+    panelWidthMm,
+    panelHeightMm,
+    frame,
+    ...(mmPerTurn != null && { mmPerTurn }),
+    ...(channelMm != null && { channelMm }),
+  };
+}
+
+/** The door of a record as the engine takes it. */
+export function engineDoor(door: Door): AnyDoor {
+  return door.kind === 'hinged' ? { kind: 'hinged', card: hingedCard(door.make) } : { kind: 'sliding', card: slidingCard(door.make) };
+}
+
+/** A door of a record as inference and planning see it: limits, checks, places. */
+export const modelFor = (door: Door): DoorModel => modelOfDoor(engineDoor(door));
+
+/** What a person at a door of this kind goes by. */
+export const handbookOf = ({ kind }: Pick<Door, 'kind'>): Handbook => HANDBOOKS[kind];

@@ -1,0 +1,51 @@
+// What may be asked of a door without knowing of which kind it is.
+export { DOOR_KINDS, modelOfDoor, type AnyDoor, type DoorKindId } from './anyDoor';
+export {
+  HANDBOOKS,
+  isAtPlaces,
+  isInWords,
+  placeLabel,
+  placeSays,
+  proofTriesFor,
+  workGroup,
+  type Handbook,
+  type ProofTry,
+  type WorkGroup,
+} from './handbook';
+export {
+  action,
+  ACTION_IDS,
+  answerFaults,
+  cause,
+  finding,
+  FINDING_IDS,
+  findingAnswer,
+  readingFaults,
+  station,
+  STATION_IDS,
+  type Action,
+  type Cause,
+  type Finding,
+  type Station,
+} from './lookUp';
+export type { ActionId, CauseId, EdgeId, EveryName, FindingId, PlaceId, StationId } from './names';
+export { proofOf, type AsLeft, type Proof, type Shown } from './proof';
+export { AS_WELL, knownAs, reckoningWith, recheckAfter, saysNotHolding, type Reckoning } from './work';
+export {
+  correctionFrom,
+  engineRequest,
+  type AnsweredFinding,
+  type Correction,
+  type Diagnosis,
+  type DoneStep,
+  type EngineQuestion,
+  type Estimate,
+  type ExpectedGap,
+  type GapMove,
+  type NextBest,
+  type Observed,
+  type Plan,
+  type PlannedStep,
+  type Reading,
+  type Round,
+} from './asked';
