@@ -22,7 +22,10 @@ const oneWay = (files, forbidden) => ({
 
 /** Rooms in the order in which they may be imported: a room knows only those before it. */
 const ROOMS = [
-  ['packages/core/src', ['fields', 'numbers', 'length', 'model', 'inference', 'planning', 'hinged', 'sliding', 'doors', 'swing', 'load', 'sheets']],
+  [
+    'packages/core/src',
+    ['fields', 'numbers', 'length', 'model', 'inference', 'planning', 'hinged', 'sliding', 'doors', 'swing', 'load', 'sheets'],
+  ],
   ['packages/core/src/hinged', ['names', 'card', 'geometry', 'tables', 'plan']],
   ['packages/core/src/sliding', ['card', 'names', 'geometry', 'tables']],
   ['apps/field/src', ['offline', 'design', 'engine', 'record', 'doors', 'call', 'sheets', 'pages']],

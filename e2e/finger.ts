@@ -37,10 +37,10 @@ export class Finger {
   }
 
   /** From Today to a call on a door that is known. */
-  async begin(url: string, complaint: string, door = 'Committee room'): Promise<string> {
+  async begin(url: string, complaint: string, door = 'Committee room', site = 'Ottersby Village Hall'): Promise<string> {
     await this.page.goto(url);
     await this.tap('new-call');
-    for (const name of ['Ottersby Village Hall', door]) {
+    for (const name of [site, door]) {
       this.taps += 1;
       await this.page.getByRole('radio', { name }).click();
     }
@@ -61,11 +61,14 @@ export class Finger {
   }
 }
 
-/** Work that was logged on a call, in its order, with the hinge it was done at. */
+/** Work that was logged on a call, in its order, with the hinge or end it was done at. */
 export const workOf = (house: House, callId: string) =>
   house
-    .rows<{ action: string; hinge: string | null }>('SELECT action, hinge FROM adjustment WHERE callId = ? ORDER BY id', callId)
-    .map(({ action, hinge }) => (hinge === null ? action : `${action} ${hinge}`));
+    .rows<{ action: string; at: string | null }>(
+      'SELECT action, coalesce(hinge, "end") AS at FROM adjustment WHERE callId = ? ORDER BY id',
+      callId,
+    )
+    .map(({ action, at }) => (at === null ? action : `${action} ${at}`));
 
 export const stateOf = (house: House, callId: string) =>
   house.rows<{ state: string; leftBecause: string | null }>('SELECT state, leftBecause FROM "call" WHERE id = ?', callId);

@@ -108,6 +108,7 @@ export const CALLS: readonly DemoCall[] = [
   },
   { door: 'flat7', day: 1, at: '11:15', state: 'open', complaint: 'Rubs low down at the handle side.' },
   { door: 'stair', day: 1, at: '11:15', state: 'open', complaint: 'Look at it once more, with the agent there.' },
+  { door: 'garden', day: 2, at: '09:30', state: 'open', complaint: 'Two hands to open it, and it grinds.' },
   { door: 'classroom', day: 3, at: '15:45', state: 'open', complaint: 'Yearly look at the gaps.' },
   // Done.
   {
@@ -215,6 +216,38 @@ export const CALLS: readonly DemoCall[] = [
     found: EVEN,
     left: { ...EVEN, 'hinge.top': 2.2 },
     notes: ['Oiled the pins. Gaps written down so that we can see what moves.'],
+  },
+  {
+    door: 'garden',
+    day: -170,
+    at: '11:00',
+    state: 'done',
+    complaint: 'Drags and will not lock.',
+    findings: { trouble: 'lock', pull: 'dirty', track: 'dirty' },
+    found: {
+      'foot.lead': 2.2,
+      'foot.middle': 3.6,
+      'foot.trail': 5.2,
+      'jamb.top': 7,
+      'jamb.mid': 10,
+      'jamb.foot': 13.2,
+      'lift.lead': 6,
+      'lift.trail': 3.5,
+    },
+    done: [
+      { action: 'cleanTrack', planned: 1, amount: 1, remark: 'Grit packed in the corner.' },
+      { action: 'turnScrew', end: 'lead', planned: 4, amount: 4 },
+    ],
+    left: {
+      'foot.lead': 5.2,
+      'foot.middle': 5.1,
+      'foot.trail': 5.2,
+      'jamb.top': 9.8,
+      'jamb.mid': 10,
+      'jamb.foot': 10.4,
+      'lift.lead': 3.4,
+      'lift.trail': 3.5,
+    },
   },
   {
     door: 'stage',

@@ -1,4 +1,4 @@
-import type { DemoDoor } from './workshop';
+import type { DemoDoor, DemoPanel } from './workshop';
 
 const INTERIOR = {
   slabWidthMm: 762,
@@ -114,5 +114,56 @@ export const DOORS: readonly DemoDoor[] = [
     slabKind: 'framed',
     hingeHeightsMm: [152, 1580],
     thicknessMm: 32,
+  },
+];
+
+export const SLIDING_DOORS: readonly DemoPanel[] = [
+  {
+    key: 'garden',
+    site: 'cottage',
+    title: 'Garden room, glass',
+    panelKind: 'glass',
+    closesTo: 'left',
+    panels: 2,
+    slides: 1,
+    panelWidthMm: 910,
+    panelHeightMm: 2040,
+    frame: 'aluminium',
+    glassMm: 8,
+    screwsAt: 'edges',
+    liftsBy: 'clockwise',
+  },
+  {
+    key: 'gardenScreen',
+    site: 'cottage',
+    title: 'Garden room, screen',
+    panelKind: 'screen',
+    closesTo: 'left',
+    panelWidthMm: 905,
+    panelHeightMm: 2010,
+    frame: 'aluminium',
+  },
+  {
+    key: 'study',
+    site: 'wexmoor',
+    title: 'Study, pocket door',
+    panelKind: 'pocket',
+    closesTo: 'right',
+    panelWidthMm: 762,
+    panelHeightMm: 1995,
+    frame: 'timber',
+    screwsAt: 'above',
+  },
+  {
+    key: 'wardrobe',
+    site: 'flats',
+    title: 'Flat 7, wardrobe',
+    panelKind: 'bypass',
+    closesTo: 'left',
+    panels: 2,
+    slides: 1,
+    panelWidthMm: 840,
+    panelHeightMm: 2020,
+    frame: 'timber',
   },
 ];

@@ -1,13 +1,13 @@
 import { recordKind, type RecordBodies, type RecordKind } from '@proper-swing/contract';
 import { check, recordSchema } from '@proper-swing/contract/schemas';
-import { action, station, type StationId } from '@proper-swing/core';
+import { action, station, type StationId } from '@proper-swing/core/doors';
 import { openStore, recordStore } from '@proper-swing/server';
 import { addDays } from 'date-fns/addDays';
 import { addMinutes } from 'date-fns/addMinutes';
 import { startOfDay } from 'date-fns/startOfDay';
 import { v7 } from 'uuid';
 import { CALLS } from './calls';
-import { DOORS } from './doors';
+import { DOORS, SLIDING_DOORS } from './doors';
 import { SITES } from './sites';
 import type { DemoCall, DemoReadings } from './workshop';
 
@@ -43,6 +43,11 @@ export async function seed(file: string, now: Date): Promise<void> {
     const make = { ...made, hingeHeightsMm: [...hingeHeightsMm] };
     await put('doors', { ...stamped, revision: 1, siteId: siteIds.get(site) ?? '', title, kind: 'hinged', make });
   }
+  for (const { key, site, title, ...make } of SLIDING_DOORS) {
+    const stamped = stampAt(begin);
+    doorIds.set(key, stamped.id);
+    await put('doors', { ...stamped, revision: 1, siteId: siteIds.get(site) ?? '', title, kind: 'sliding', make });
+  }
   for (const call of CALLS) await writeCall(put, call, doorIds.get(call.door) ?? '', now);
   await source.destroy();
 }
@@ -60,12 +65,13 @@ async function writeCall(put: Put, demo: DemoCall, doorId: string, now: Date): P
     await put('findings', { ...at(2), callId: call.id, finding: finding as never, answer });
   }
   if (demo.found) await writeReadings(put, { ...at(5), callId: call.id, stage: 'found' }, demo.found);
-  for (const { action: id, hinge, planned, amount, remark } of demo.done ?? []) {
+  for (const { action: id, hinge, end, planned, amount, remark } of demo.done ?? []) {
     await put('adjustments', {
       ...at(20),
       callId: call.id,
       action: id,
       hinge: hinge ?? null,
+      ...(end && { end }),
       planned,
       amount,
       unit: action(id).unit,

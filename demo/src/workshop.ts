@@ -1,5 +1,6 @@
-import type { CallState, HingedMake, ReadingEntry, Site } from '@proper-swing/contract';
-import type { ActionId, FindingId, HingeName, StationId } from '@proper-swing/core';
+import type { CallState, HingedMake, ReadingEntry, Site, SlidingMake } from '@proper-swing/contract';
+import type { HingeName } from '@proper-swing/core';
+import type { ActionId, FindingId, StationId } from '@proper-swing/core/doors';
 
 /** The shape of the made-up workshop's files: plain tables, joined by short names instead of ids. */
 
@@ -12,6 +13,12 @@ export interface DemoDoor extends Omit<HingedMake, 'hingeHeightsMm' | 'ownLimits
   site: string;
   title: string;
   hingeHeightsMm: readonly number[];
+}
+
+export interface DemoPanel extends SlidingMake {
+  key: string;
+  site: string;
+  title: string;
 }
 
 /** Readings of a walk-round in mm, by station. */
@@ -28,7 +35,7 @@ export interface DemoCall {
   leftBecause?: string;
   findings?: Partial<Record<FindingId, string>>;
   found?: DemoReadings;
-  done?: readonly { action: ActionId; hinge?: HingeName; planned: number; amount: number; remark?: string }[];
+  done?: readonly { action: ActionId; hinge?: HingeName; end?: 'lead' | 'trail'; planned: number; amount: number; remark?: string }[];
   left?: DemoReadings;
   notes?: readonly string[];
 }

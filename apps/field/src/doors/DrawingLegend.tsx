@@ -8,12 +8,14 @@ export interface DrawingLegendProps {
   unit: string;
   dashed: string | undefined;
   isLow: boolean;
+  /** How far up the drawing it stands, where not at its usual place. */
+  up?: `${number}%`;
 }
 
 /** How many times too large the gaps are drawn, in which unit, and what the dashes are. */
-export const DrawingLegend = memo(function DrawingLegend({ factor, unit, dashed, isLow }: DrawingLegendProps) {
+export const DrawingLegend = memo(function DrawingLegend({ factor, unit, dashed, isLow, up }: DrawingLegendProps) {
   return (
-    <View style={[styles.legend, isLow && styles.low]} pointerEvents="none">
+    <View style={[styles.legend, isLow && styles.low, up !== undefined && { bottom: up }]} pointerEvents="none">
       <Words kind="small" tone="pencil">{`gaps ×${factor}`}</Words>
       <Words kind="small" tone="pencil">
         {unit}

@@ -1,7 +1,6 @@
-import type { ReadingEntry } from '@proper-swing/contract';
+import type { ReadingEntry, Door } from '@proper-swing/contract';
 import { judgeGap, type GapVerdict } from '@proper-swing/core';
 import { station, type Estimate, type ExpectedGap, type StationId } from '@proper-swing/core/doors';
-import type { Door } from '@proper-swing/contract';
 import { handbookOf, modelFor } from '../record/door';
 import type { GapLabel } from './gapLabel';
 import { VERDICT_WORDS } from '../design/drawing/marks';

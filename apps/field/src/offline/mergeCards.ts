@@ -52,7 +52,7 @@ export function withValue(card: Card, [name = '', ...within]: readonly string[],
 function pathsOf(kind: CardKind, card: Card): Pick<TwoWays, 'path' | 'says' | 'field'>[] {
   return Object.entries(recordKind(kind)?.fields ?? {}).flatMap(([name, field]) => {
     if (OF_WRITING.has(name)) return [];
-    const group = groupOf(field, card as unknown as Record<string, unknown>);
+    const group = groupOf(field, card);
     if (group === undefined) return [{ path: [name], says: field.says ?? name, field }];
     return Object.entries(group.fields).map(([inner, within]) => ({ path: [name, inner], says: within.says ?? inner, field: within }));
   });

@@ -1,4 +1,13 @@
-import { emptyLists, type Adjustment, type CallRecord, type HingedDoorCard, type ReadingEntry, type Stage } from '@proper-swing/contract';
+import {
+  emptyLists,
+  type Adjustment,
+  type CallRecord,
+  type HingedDoorCard,
+  type SlidingDoorCard,
+  type SlidingMake,
+  type ReadingEntry,
+  type Stage,
+} from '@proper-swing/contract';
 import type { StationId } from '@proper-swing/core/doors';
 
 const writtenAt = '2026-03-02T08:30:00Z';
@@ -39,6 +48,13 @@ export function exampleRecord(readings: Partial<Record<Stage, ExampleReadings>> 
       Object.entries(readings[stage] ?? {}).map(([station, read]) => exampleReading(id, station as StationId, read)),
     ),
   };
+}
+
+/** A call on an ordinary glass panel with the readings given. */
+export function examplePanel(readings: Partial<Record<Stage, ExampleReadings>> = {}): CallRecord & { door: SlidingDoorCard } {
+  const { door, ...record } = exampleRecord(readings);
+  const make: SlidingMake = { panelKind: 'glass', closesTo: 'left', panelWidthMm: 900, panelHeightMm: 2030, frame: 'aluminium' };
+  return { ...record, door: { ...door, title: 'Terrace', kind: 'sliding', make } };
 }
 
 export function exampleReading(setId: string, station: StationId, read: number | 'rubs', supersedes?: string): ReadingEntry {

@@ -12,6 +12,7 @@ import {
   type Plan,
   type PlannedStep,
 } from '@proper-swing/core/doors';
+import type { Door } from '@proper-swing/contract';
 import type { LengthWords } from '../design/lengthWords';
 import { pluralOf } from '../design/plural';
 import { likelihood } from './likelihood';
@@ -88,6 +89,17 @@ export function placeWords({ place, shiftMm }: PlannedStep, { withUnit }: Length
   if (shiftMm === undefined || place === undefined) return at;
   const { slab, more, less } = isOfPanel(place) ? PANEL_MOVES : SLAB_MOVES;
   return `${at}: ${slab} ${withUnit(Math.abs(shiftMm))} ${shiftMm > 0 ? more : less}`;
+}
+
+const SCREWS: readonly ActionId[] = ['turnScrew', 'turnHanger'];
+
+/** Which way a screw of a panel is turned, as far as anyone has written it down; nothing for other work. */
+export function senseWords({ action, amount }: PlannedStep, door: Door): string {
+  if (!SCREWS.includes(action) || door.kind !== 'sliding') return '';
+  const { liftsBy } = door.make;
+  if (liftsBy == null) return 'Which way lifts is not on its card: turn a quarter, look, and put it on.';
+  const other = liftsBy === 'clockwise' ? 'anticlockwise' : 'clockwise';
+  return `${capital(liftsBy)} lifts: turn ${amount > 0 ? liftsBy : other}.`;
 }
 
 /** Which way the slab goes at a hinge, and the panel at one of its ends. */

@@ -75,7 +75,7 @@ function plainSchema(field: Field): Schema {
       const schemas = new Map(Object.entries(field.of).map(([name, one]) => [name, plainSchema(one)]));
       return mixed()
         .when([field.by], ([chosen], self) => (schemas.get(chosen as string) as MixedSchema | undefined)?.required() ?? self)
-        .meta({ ...meta, oneOf: [...schemas.values()] }) as unknown as Schema;
+        .meta({ ...meta, oneOf: [...schemas.values()] });
     }
   }
 }

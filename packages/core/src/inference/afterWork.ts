@@ -29,6 +29,7 @@ const WORKS: Works = {
   shift: moveByAmount,
   lower: moveByAmount,
   cure: ({ belief, hypothesis, effect, state }) => {
+    for (const { sd, moves } of effect.unsettles ?? []) addSpread(state.cov, belief.model.direction(moves, state.mean.length), sd * sd);
     hypothesis.directions.forEach((place, k) => {
       const direction = belief.space.directions[place];
       if (direction === undefined || !effect.cures.includes(direction.cause.id)) return;

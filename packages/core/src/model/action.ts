@@ -1,4 +1,4 @@
-import type { Share } from './moves';
+import type { Moves, Share } from './moves';
 import type { Names } from './names';
 import type { SaidBy } from './tables';
 
@@ -17,6 +17,8 @@ export type ActionEffect<N extends Names = Names> =
       cuts?: N['edge'];
       /** The slab is then raised by as much as the widest gap was too wide. */
       raises?: true;
+      /** What was put in stands where it stands: the door is moved so, by so much by chance whatever the fault was, mm (standard deviation). */
+      unsettles?: readonly { sd: number; moves: Moves<N> }[];
     }
   /** Moves the slab at one place, by so many mm a unit. */
   | { kind: 'shift'; mmPerUnit: number; sdShare: number }

@@ -1,3 +1,4 @@
+import { hatchWork } from '../hatch.fixture';
 import { PASSES_MM } from '../model/profile';
 import { candidate, isSame, setsOnly, share, untreated, workKey, type Candidate } from './candidate';
 import type { Setting } from './searchSpace';
@@ -208,6 +209,10 @@ describe('choosing', () => {
     const [uncut, worth, vain] = [of20(10), cut(12), cut(11)];
     expect(worthTheirTimber([uncut, worth, vain])).toEqual([uncut, worth]);
     expect(worthTheirTimber([vain])).toEqual([vain]);
+    const saw = hatchWork('saw', { effect: { kind: 'cure', cures: ['sunk'], share: 1, shareSd: 0, leftSdMm: 0, cuts: 'rim' } });
+    const shortened = (trueOnes: number) => ({ ...of20(trueOnes), cures: [saw] });
+    const [long, short] = [shortened(13), shortened(14)];
+    expect(worthTheirTimber([uncut, long, short])).toEqual([uncut, short]);
   });
 
   it('of plans as good as each other the one of least work is taken', () => {

@@ -44,12 +44,16 @@ export function bestFor(aim: PlanAim, candidates: readonly Candidate[], otherwis
 
 /** Timber comes off for so much more of a chance, never for a tenth by the book. */
 const WORTH_A_CUT = 0.1;
+/** And a slab is scribed or cut shorter for a fifth: it is first set as far as its hinges or hangers go. */
+const WORTH_SHORTENING = 0.2;
 
-/** All but the plans that take timber off and make the door hardly more often what it should be than the best that takes none. */
+/** All but the plans that take timber off, or shorten the slab, and make the door hardly more often what it should be than the best that takes none. */
 export function worthTheirTimber(candidates: readonly Candidate[]): Candidate[] {
-  const cuts = ({ found }: Candidate) => found.planed.length > 0;
+  const shortens = ({ cures }: Candidate) => cures.some(({ effect }) => effect.kind === 'cure' && effect.cuts !== undefined);
+  const cuts = (each: Candidate) => each.found.planed.length > 0 || shortens(each);
   const uncut = Math.max(0, ...candidates.filter((each) => !cuts(each)).map(({ isTrue }) => share(isTrue)));
-  return candidates.filter((each) => !cuts(each) || share(each.isTrue) >= uncut + WORTH_A_CUT);
+  const worth = (each: Candidate) => (shortens(each) ? WORTH_SHORTENING : WORTH_A_CUT);
+  return candidates.filter((each) => !cuts(each) || share(each.isTrue) >= uncut + worth(each));
 }
 
 /** Plans whose chances differ by no more are as good as each other: one in so many is within the counting. */

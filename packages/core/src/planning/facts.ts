@@ -145,7 +145,13 @@ export function* factsOf(observed: Observations, belief: Belief, { without = [],
 /** What is to be read first: a side that was told of; else the gaps. Nobody is sent round all gaps for a door that only swings. */
 function readFirst(observed: Observations, belief: Belief, board: GapBoard): Correction['unknown'] {
   const told = sidesToldUnread(belief.model, observed).map((station) => ({ station, sdMm: doubtAt(belief, station) }));
-  return told.length > 0 ? told : littleKnown(belief, board, new Set(observed.unreachable));
+  return told.length > 0 ? told : littleKnown(belief, board, new Set([...(observed.unreachable ?? []), ...rubbing(observed)]));
+}
+
+/** Where the last reading was a rub: to read it again tells no more. */
+function rubbing({ readings, rounds = [] }: Observations): string[] {
+  const last = new Map([...readings, ...rounds.flatMap((round) => round.readings)].map((each) => [each.station, each]));
+  return [...last.values()].flatMap((each) => ('rubs' in each ? [each.station] : []));
 }
 
 /** Whether a plan goes by what is read at a station: a gap, or a side that no try has found in order. */
@@ -178,10 +184,10 @@ function leadOf(belief: Belief): Correction['cause'] {
 const doubtAt = (belief: Belief, station: string) => Math.sqrt(expectAt(belief, station).variance);
 
 /** Gaps of the board that are too little known to plan by and can be read; the bolt follows the slab and may wait. */
-function littleKnown(belief: Belief, { stations, bolt }: GapBoard, unreachable: ReadonlySet<string>): Correction['unknown'] {
+function littleKnown(belief: Belief, { stations, bolt }: GapBoard, tellNoMore: ReadonlySet<string>): Correction['unknown'] {
   return stations.flatMap((station, i) => {
     const sdMm = doubtAt(belief, station);
-    return sdMm > PLAN_UP_TO_SD_MM && i !== bolt && !unreachable.has(station) ? [{ station, sdMm }] : [];
+    return sdMm > PLAN_UP_TO_SD_MM && i !== bolt && !tellNoMore.has(station) ? [{ station, sdMm }] : [];
   });
 }
 

@@ -17,7 +17,7 @@ import { COVERS, FRAME_PX, panelOpening, panelOutline, type PanelOutline } from 
 const WALK = HANDBOOKS.sliding.walk;
 /** Gaps are drawn widened, so the opening is drawn a little wider for its height than it is. */
 const WIDENED = 1.5;
-const LEAST_OPENING_PX = 190;
+const LEAST_OPENING_PX = 240;
 /** Room on the side where no gap is read, px. */
 const FAR_SIDE_PX = 6;
 
@@ -43,7 +43,7 @@ export const PanelDrawing = memo(function PanelDrawing(props: DrawingProps & { m
     <View style={{ width, height }} testID="door-drawing">
       <View style={[styles.sheet, { left: mirrored ? width - sideX - size.width : sideX, top: endPx }]}>
         <PanelSheet {...size} before={before} after={after} active={pointed} isMirrored={mirrored} kind={make.panelKind} />
-        <DrawingLegend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} />
+        <DrawingLegend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} up="38%" />
       </View>
       {places.map(({ id, x, y }) => {
         const label = labels.get(id);

@@ -12,7 +12,7 @@ import { Words } from '../../design/Words';
 import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { useKeptDraft } from '../../offline/draft';
 import { LookAgain } from './LookAgain';
-import { againWords, amountWords, isDoneOnce, placeWords, untilWords, wayWords } from '../../record/planWords';
+import { againWords, amountWords, isDoneOnce, placeWords, senseWords, untilWords, wayWords } from '../../record/planWords';
 import { withdrawAdjustment, writeAdjustment } from '../../record/writeAdjustment';
 import { Said } from '../../words/Said';
 import { asPlanned, isLogOf, stepLogKey } from './stepLog';
@@ -35,6 +35,7 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
   const amount = amountWords(step, words);
   const place = placeWords(step, words);
   const until = untilWords(step, words);
+  const sense = senseWords(step, record.door);
   return (
     <View style={[styles.card, { borderColor: isNext ? palette.accent : palette.rule }]} testID={`step-${number}`}>
       <Press kind="quiet" style={styles.head} label={`Step ${number}: ${step.title}`} onPress={() => setIsOpen(!shows)}>
@@ -51,6 +52,7 @@ export function StepCard({ record, step, number, done, isNext, words }: StepCard
               {place}
             </Words>
           )}
+          {sense !== '' && <Words kind="label">{sense}</Words>}
         </View>
         <Words kind="label" tone="pencil">
           {`${Math.round(step.minutes)} min`}

@@ -22,6 +22,7 @@ import { Keypad } from './Keypad';
 import { keypadFor } from './keypadKeys';
 import { ReadingList } from './ReadingList';
 import { useKeyboard } from './useKeyboard';
+import { isWideGap } from './wideGap';
 import { useWalk } from './useWalk';
 import { neighbour, type WalkSheet } from './walk';
 
@@ -101,7 +102,11 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
               lost={lost?.earlier}
               onUndo={undo}
             />
-            <Keypad keys={keypadFor(draft.station, preferences)} onKey={press} held={addsSixtyFourth ? 'sixtyFourth' : undefined} />
+            <Keypad
+              keys={keypadFor(draft.station, preferences, isWideGap(record.door, draft.station))}
+              onKey={press}
+              held={addsSixtyFourth ? 'sixtyFourth' : undefined}
+            />
           </>
         )}
         {rests && (

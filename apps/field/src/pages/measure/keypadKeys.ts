@@ -37,9 +37,9 @@ const gauge = (...rows: readonly (readonly number[])[]): Rows => [
   [RUBS, UNREACHABLE, EYE, DIGITS, NEXT],
 ];
 
-/** A gap in millimetres, by the steps of a gauge: one tap a reading. At the foot gaps are wider. */
+/** A gap in millimetres, by the steps of a gauge: one tap a reading; where gaps are wider in coarser steps. */
 const GAP_MM = gauge([0.5, 1, 1.5, 2, 2.5], [3, 3.5, 4, 4.5, 5], [5.5, 6, 7, 8]);
-const FOOT_MM = gauge([2, 3, 4, 5, 6], [7, 8, 9, 10, 12], [14, 16, 18, 20]);
+const WIDE_MM = gauge([2, 3, 4, 5, 6], [7, 8, 9, 10, 12], [14, 16, 18, 20]);
 
 /** A gap in fractions: one tap a reading; on a gauge that tells 64ths, a key that adds one to the next. */
 const gapInInches = (finest: number): Rows => [
@@ -98,9 +98,17 @@ const GAP_PADS: Readonly<Record<Preferences['units'], Readonly<Record<Exclude<Ga
   in: { digits: GAP_IN_DIGITS, eye: GAP_BY_EYE },
 };
 
-/** The keys for a station, in the person's units and by the pad they chose last. */
-export function keypadFor(id: StationId, { units, finest, gapPad }: Pick<Preferences, 'units' | 'finest' | 'gapPad'>): Rows {
-  const { kind, edge } = station(id);
+/**
+ * The keys for a station, in the person's units and by the pad they chose last.
+ *
+ * @param isWide the gap there is a wide one
+ */
+export function keypadFor(
+  id: StationId,
+  { units, finest, gapPad }: Pick<Preferences, 'units' | 'finest' | 'gapPad'>,
+  isWide = false,
+): Rows {
+  const { kind } = station(id);
   if (kind !== 'gap') {
     const rows = units === 'mm' ? LENGTH_MM : LENGTH_IN;
     const nought = NOUGHTS[id.split('.')[0] ?? ''];
@@ -108,5 +116,5 @@ export function keypadFor(id: StationId, { units, finest, gapPad }: Pick<Prefere
   }
   if (gapPad !== 'gauge') return GAP_PADS[units][gapPad];
   if (units === 'in') return finest === 64 ? GAP_IN_64 : GAP_IN;
-  return edge === 'foot' ? FOOT_MM : GAP_MM;
+  return isWide ? WIDE_MM : GAP_MM;
 }

@@ -6,6 +6,7 @@ import { preferencesNow, setPreferences } from '../../offline/preferences';
 import { deviceStorage } from '../../offline/storage';
 import { exampleRecord } from '../../record/exampleRecord';
 import { keypadFor, type KeypadKey } from './keypadKeys';
+import { isWideGap } from './wideGap';
 import { useWalk, type WalkOptions } from './useWalk';
 
 afterEach(() => {
@@ -27,7 +28,11 @@ function walk(change: Partial<WalkOptions> = {}) {
   const options: WalkOptions = { record, stage: 'found', stations: [], units: 'mm', alongside: () => Promise.resolve(), ...change };
   const { result, rerender } = renderHook((props: WalkOptions) => useWalk(props), { initialProps: options });
   const key = (label: string): KeypadKey => {
-    const found = keypadFor(result.current.draft.station, { ...preferencesNow(), units: options.units, finest: 64 })
+    const found = keypadFor(
+      result.current.draft.station,
+      { ...preferencesNow(), units: options.units, finest: 64 },
+      isWideGap(record.door, result.current.draft.station),
+    )
       .flat()
       .find((each) => each.label === label);
     if (found === undefined) throw new Error(`no key ${label}`);

@@ -1,3 +1,5 @@
+import { exampleRecord } from '../../record/exampleRecord';
+import { isWideGap } from './wideGap';
 import { HANDBOOKS } from '@proper-swing/core/doors';
 import { FURTHER_STATIONS, WALKING_ORDER } from '@proper-swing/core';
 import { STATION_IDS, type StationId } from '@proper-swing/core/doors';
@@ -49,7 +51,7 @@ describe('the way round the door', () => {
 
 describe('the keypad', () => {
   const keysFor = (id: Parameters<typeof keypadFor>[0], change: Partial<Parameters<typeof keypadFor>[1]> = {}) =>
-    keypadFor(id, { units: 'mm', finest: 32, gapPad: 'gauge', ...change });
+    keypadFor(id, { units: 'mm', finest: 32, gapPad: 'gauge', ...change }, isWideGap(exampleRecord().door, id));
   const labels = (...args: Parameters<typeof keysFor>) =>
     keysFor(...args)
       .flat()

@@ -45,9 +45,10 @@ function leftOpen({ free, even, isEvenByEye, good, untried, unread, unjudged, ga
 }
 
 /** What keeps the door from being free, and from being even. */
-function failing({ rubs, bad, uneven }: Proof, tries: ReadonlyMap<FindingId, string>): string[] {
+function failing({ rubs, loose, bad, uneven }: Proof, tries: ReadonlyMap<FindingId, string>): string[] {
   const free = [
     ...(rubs.length > 0 ? [`it rubs at the ${named(rubs)}`] : []),
+    ...(loose.length > 0 ? [`it can be lifted out at the ${named(loose)}`] : []),
     ...bad.flatMap(({ finding }) => findingAnswer(finding, tries.get(finding) ?? '')?.says ?? []),
   ];
   return [

@@ -4,6 +4,14 @@ import { whole, type ActionEntry } from './actionEntry';
 /** Half turns of a screw that a plan may ask for at one end. */
 const HALF_TURNS = [-10, -9, -8, -7, -6, -5, -4, -3, -2, -1, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
 
+/** New rollers or hangers stand about where the old ones stood, each by itself (common practice, no source). */
+const newOnes = {
+  unsettles: [
+    { sd: 0.9, moves: { leadRise: 1 } },
+    { sd: 0.9, moves: { trailRise: 1 } },
+  ],
+} as const;
+
 /** Work on what the panel runs on. Times and chances are common practice, no source. */
 export const RUNNING_ACTIONS = {
   cleanTrack: {
@@ -141,6 +149,7 @@ export const RUNNING_ACTIONS = {
       share: 1,
       shareSd: 0.05,
       leftSdMm: 1,
+      ...newOnes,
     },
     amounts: [1],
     minutes: { first: 60, each: 0 },
@@ -161,7 +170,7 @@ export const RUNNING_ACTIONS = {
     title: 'Replace the hangers, both ends',
     unit: 'job',
     onlyFor: HUNG,
-    effect: { kind: 'cure', cures: ['rollerSeized', 'wheelFlat', 'wheelStiff'], share: 1, shareSd: 0.05, leftSdMm: 1 },
+    effect: { kind: 'cure', cures: ['rollerSeized', 'wheelFlat', 'wheelStiff'], share: 1, shareSd: 0.05, leftSdMm: 1, ...newOnes },
     amounts: [1],
     minutes: { first: 60, each: 0 },
     irreversibility: 1,

@@ -1,0 +1,123 @@
+import type { Page } from '@playwright/test';
+import { expect, test, type House } from '../house';
+import { DONE, Finger, stateOf, workOf } from '../finger';
+import { expectAllSaved } from '../technician';
+
+// What each call is and what is done about it is common practice, no source.
+
+/** Gaps of a panel that stands as it should: under it, at its jamb, above it. */
+const TRUE_GLASS = ['4', '4', '4', '10', '10', '10', '4.5', '5'];
+
+/** From Prove, measured as left, to closed; what the verdict says on the way. */
+async function proveAndClose(page: Page, finger: Finger): Promise<string> {
+  await finger.tap('to-proof', 'all-good');
+  const verdict = await page.getByTestId('verdict').innerText();
+  await finger.tap('close-call');
+  await expect(page.getByTestId('reopen')).toBeVisible();
+  await expectAllSaved(page);
+  return verdict.replace(/\s+/g, ' ').trim();
+}
+
+const stationsOf = (house: House, callId: string, stage: string) =>
+  house
+    .rows<{ station: string; mm: number }>(
+      'SELECT r.station, r.mm FROM reading r JOIN reading_set s ON s.id = r.setId WHERE s.callId = ? AND s.stage = ? ORDER BY r.id',
+      callId,
+      stage,
+    )
+    .map(({ station, mm }) => `${station} ${mm}`);
+
+test('a stiff glass panel: a seized wheel, both rollers changed, set by its screws and proved', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'stiff', 'Garden room, glass', 'Vandersloe cottage');
+  await finger.tap('to-look', 'check-wheels-seized', 'check-track-clean', 'check-pull-stuck', 'to-measure');
+  await finger.read('3', '4', '5', '7', '9', '12', '5.5', '4');
+  await finger.tap('to-what', 'to-fix');
+  // A panel is not taken out for one look.
+  await expect(page.getByTestId('plan-outcome')).toContainText('look here, and look well');
+  await finger.tap('check-wheels-seized');
+  await expect(page.getByTestId('step-1')).toContainText('Replace the rollers, both ends');
+  await expect(page.getByTestId('step-1')).toContainText('the wall is open');
+  await finger.tap('log-next', 'to-check');
+  await finger.read('4', '6', '7', '12', '4.5', '3');
+  await finger.tap('to-next-plan');
+  await expect(page.getByTestId('step-1')).toContainText('Turn the roller screw');
+  await expect(page.getByTestId('step-1')).toContainText('3 half turns down');
+  await expect(page.getByTestId('step-1')).toContainText('other end: panel 2.2 mm down');
+  await expect(page.getByTestId('step-1')).toContainText('Clockwise lifts: turn anticlockwise.');
+  await finger.tap('log-next', 'to-check');
+  await finger.read('4', '10', '10', '5');
+  await finger.tap('to-next-plan', 'to-prove');
+  await finger.read(...TRUE_GLASS);
+  expect(await proveAndClose(page, finger)).toBe('Free by 5 tries; by the book by 8 gaps.');
+  expect(workOf(house, callId)).toEqual(['replaceRollers', 'turnScrew trail']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+  expect(stationsOf(house, callId, 'left')).toHaveLength(8);
+  expect(house.rows("SELECT kind, json_extract(make, '$.panelKind') AS panel FROM door WHERE title = ?", 'Garden room, glass')).toEqual([
+    { kind: 'sliding', panel: 'glass' },
+  ]);
+});
+
+test('a screen that jumps: its top wheels are set until it cannot be lifted out', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'jumps', 'Garden room, screen', 'Vandersloe cottage');
+  await finger.tap('to-look', 'check-liftOut-out', 'check-seat-on', 'to-measure');
+  await finger.read('3', '3', '3', '10', '10', '10', '5.5', '5.5');
+  await finger.tap('to-what', 'to-fix');
+  await expect(page.getByTestId('step-1')).toContainText('Set the top wheels');
+  await finger.tap('log-next', 'check-liftOut-held', 'to-check');
+  await finger.read('1.5', '1.5');
+  await finger.tap('to-next-plan', 'to-prove');
+  await finger.read('3', '3', '3', '10', '10', '10', '5', '1.5');
+  // One end was gauged loose: whatever a hand says, it is not called free.
+  await finger.tap('to-proof', 'all-good');
+  await expect(page.getByTestId('verdict')).toContainText('Not free: it can be lifted out at the room above, closing end');
+  await finger.tap('measure-left', 'station-lift.lead');
+  await finger.read('1.5');
+  await finger.tap('to-proof');
+  await expect(page.getByTestId('verdict')).toHaveText('Free by 5 tries; by the book by 8 gaps. ');
+  await finger.tap('close-call');
+  await expectAllSaved(page);
+  expect(workOf(house, callId)).toEqual(['setTopWheels']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+});
+
+test('a pocket door on a new floor: clips looked at, cut to the floor’s high point, hung and proved', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'scrapes', 'Study, pocket door', 'Orrow household');
+  await finger.tap('to-look', 'check-clip-home', 'check-began-afterWork', 'check-slabStraight-straight', 'to-measure');
+  await finger.read('Rubs', 'Rubs', 'Rubs', '10', '10', '10', '14', '14');
+  await finger.tap('to-what', 'to-fix');
+  // Nobody cuts a slab that its hangers can raise: it rubs all along, and they do not come up so far.
+  await expect(page.getByTestId('step-1')).toContainText('Cut the slab to its floor');
+  await expect(page.getByTestId('step-1')).toContainText('Wood dust');
+  await finger.tap('sheet-sliding.pocket');
+  await page.getByTestId('field-heightsMm').fill('1996, 1993, 1994');
+  await page.getByTestId('field-areClipsHome-yes').click();
+  await expect(page.getByTestId('answer')).toHaveText('Slab 1986.6 mm long: 8.4 mm off.');
+  await finger.tap('keep-sheet');
+  await page.getByRole('button', { name: 'Back to Fix' }).click();
+  await finger.tap('log-next', 'to-check');
+  await finger.read('7', '8', '7');
+  await finger.tap('to-next-plan');
+  await finger.tap('to-prove');
+  await finger.read('7', '8', '7', '10', '10', '10', '14', '14');
+  expect(await proveAndClose(page, finger)).toBe('Free by 6 tries; by the book by 8 gaps.');
+  expect(workOf(house, callId)).toEqual(['trimSlab']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+  expect(house.rows<{ sheet: string }>('SELECT sheet FROM worksheet WHERE callId = ?', callId)).toEqual([{ sheet: 'sliding.pocket' }]);
+});
+
+test('a bypass door off its guide: the guide is refitted, and the door proved as hung', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'swings', 'Flat 7, wardrobe', 'Dunmorrow Court');
+  await finger.tap('to-look', 'check-guide-lost', 'check-hangers-tight', 'to-measure');
+  await finger.read('8', '8', '8', '10', '10', '10', '14', '14');
+  await finger.tap('to-what', 'to-fix');
+  await expect(page.getByTestId('step-1')).toContainText('Refit the floor guide');
+  await finger.tap('log-next', 'check-guide-holds', 'to-prove');
+  await finger.read('8', '8', '8', '10', '10', '10', '14', '14');
+  expect(await proveAndClose(page, finger)).toBe('Free by 5 tries; by the book by 8 gaps.');
+  expect(workOf(house, callId)).toEqual(['refitGuide']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+});
