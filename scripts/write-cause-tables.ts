@@ -9,6 +9,7 @@ import { PANEL_KINDS } from '../packages/core/src/sliding/card/panel';
 import { PROFILES } from '../packages/core/src/sliding/card/profiles';
 import { SLIDING } from '../packages/core/src/sliding/slidingDoors';
 import { ACTIONS as SLIDING_ACTIONS } from '../packages/core/src/sliding/tables/actions';
+import type { Share } from '@proper-swing/core/model/moves';
 
 const row = (cells: readonly (string | number)[]) => `| ${cells.join(' | ')} |`;
 const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]) =>
@@ -17,13 +18,19 @@ const table = (head: readonly string[], rows: readonly (readonly (string | numbe
 /** Any kind of door, its names as plain text. */
 type AnyTables = Pick<DoorTables, 'causes' | 'findings' | 'actions' | 'stations'>;
 
+/** A border as it stands in the table: a figure, or what the card says. */
+function borderWords(border: Share): string {
+  if (border === 'letsGoFrom') return 'what lets it go';
+  return typeof border === 'object' ? `${border.times} × ${border.of}` : String(border);
+}
+
 /** From which figures the answers of a check follow, whatever the cause. */
 function followsWords({ stations }: AnyTables, { answers, follows }: Finding): string[] {
   if (follows === undefined) return [];
   const figure = (at: (typeof follows.shows)[number]['at']) =>
     typeof at === 'string' ? (stations.find(({ id }) => id === at)?.title ?? at) : Object.keys(at).join(' less ');
   const shows = follows.shows.map(({ answer, at, border, softMm }) => {
-    const side = 'above' in border ? `above ${border.above}` : `below ${border.below}`;
+    const side = 'above' in border ? `above ${borderWords(border.above)}` : `below ${borderWords(border.below)}`;
     return `*${answers.find(({ id }) => id === answer)?.label ?? answer}* from ${figure(at)} ${side} (± ${softMm}) mm`;
   });
   const share = Math.round(100 * follows.share);
