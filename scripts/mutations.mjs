@@ -297,8 +297,8 @@ export const MUTATIONS = [
   ],
   ['work at the bottom has its own name', core('hinged/tables/doneAt.ts', "tighten: { bottom: 'tightenBottom' },", '', 'hinged/doneAt')],
   ['a door that waits weighs nothing', core('planning/planCorrections.ts', ' || weighed.isWaiting ? []', ' ? []', 'planning/correcting')],
-  ['free is not claimed untried', core('hinged/proof/proof.ts', 'untried.length === 0)', 'true)', 'hinged/proof')],
-  ['even is not claimed ungauged', core('hinged/proof/proof.ts', 'unjudged.length === 0 && looksOut', 'looksOut', 'hinged/proof')],
+  ['free is not claimed untried', core('doors/proof.ts', 'untried.length === 0)', 'true)', 'doors/proof')],
+  ['even is not claimed ungauged', core('doors/proof.ts', 'unjudged.length === 0 && looksOut', 'looksOut', 'doors/proof')],
   ['what was found is no proof after work', field('record/asLeft.ts', ' || standingWork(record).length > 0', '', 'record/asLeft')],
   ['tries from before the work are let go', field('record/observed.ts', ' && isAfterWork(record, entry));', ');', 'record/asLeft')],
   [
@@ -386,10 +386,10 @@ export const MUTATIONS = [
     'what spins in the edge is not held in the leg',
     core('planning/rulings.ts', 'if (notWhenFound !== undefined && isFound(notWhenFound)) return false;', '', 'hinged/hingeWork'),
   ],
-  ['even by eye rests on each edge', core('hinged/proof/proof.ts', '>= LEAST_ON_EDGE);', '>= 0);', 'proof/proof')],
+  ['even by eye rests on each edge', core('doors/proof.ts', '>= LEAST_ON_EDGE);', '>= 0);', 'doors/proof')],
   [
     'what looks out is not even',
-    core('hinged/proof/proof.ts', 'unjudged.length === 0 && looksOut.length === 0', 'unjudged.length === 0', 'proof/proof'),
+    core('doors/proof.ts', 'unjudged.length === 0 && looksOut.length === 0', 'unjudged.length === 0', 'doors/proof'),
   ],
   [
     'a strike that may still be among the best is tried',
@@ -506,10 +506,7 @@ export const MUTATIONS = [
   ['a word at its first mention', field('words/terms.ts', 'told.add(found.id);', '', 'words/terms')],
   ['cautions in full once', field('pages/listen/Cautions.tsx', 'isSeen && id !== opened', 'false', 'pages/listen')],
   ['keys for figures', field('design/Field.tsx', "(takes === 'length' && units === 'mm')", "takes === 'length'", 'design/design')],
-  [
-    'a drawing of too little',
-    field('doors/hinged/ComparedDrawing.tsx', 'if (left.size < LEAST_GAPS) return null;', '', 'doors/hinged/ComparedDrawing'),
-  ],
+  ['a drawing of too little', field('doors/ComparedDrawing.tsx', 'if (left.size < LEAST_GAPS) return null;', '', 'doors/ComparedDrawing')],
   ['a panel that lifts out is free', core('planning/verdicts.ts', 'if (figure >= letsGoFrom) return false;', '', 'sliding/sliding')],
   ['undone after work', core('planning/atOnce.ts', ' || isSaid({ finding, answers: [answer] })', '', 'planning/seeingTo')],
   [
@@ -536,4 +533,18 @@ export const MUTATIONS = [
   ['a roller twice in the catalogue', field('sheets/rollers/catalogue.ts', "if (seen.has(text('id')))", 'if (false)', 'rollers/catalogue')],
   ['ticks of the way back', field('sheets/ticks/passes.ts', 'startsShut ? share : 1 - share', 'share', 'ticks/passes')],
   ['one act of opening', field('offline/serviceWorker.ts', 'if (isOpened) return;', '', 'offline/serviceWorker')],
+  ['new rollers stand anew', core('inference/afterWork.ts', 'sd * sd);', '0);', '(inference/afterWork|sliding/sliding)')],
+  ['a rub is not read again', core('planning/facts.ts', ', ...rubbing(observed)]', ']', '(planning/|sliding/sliding)')],
+  [
+    'a slab is set before it is shortened',
+    core('planning/choose.ts', 'WORTH_SHORTENING = 0.2', 'WORTH_SHORTENING = 0.1', 'planning/choose'),
+  ],
+  ['a panel that lifts out is not free', core('doors/proof.ts', ' || loose.length > 0', '', 'doors/proof')],
+  ['a border that the card sets', core('model/showingRows.ts', 'shareOf(at, figures)', '5', '(model/|sliding/)')],
+  ['work at an end of a panel', field('record/writeAdjustment.ts', '{ end: place as', '{ leaf: place as', 'record/')],
+  ['what screws did, read after them alone', field('record/triedScrews.ts', ' && isAlone', '', 'record/triedScrews')],
+  [
+    'complaints are those of the kind',
+    field('pages/newCall/startCall.ts', '.filter((id) => findingAnswer(complaint, id) !== undefined)', '', 'newCall'),
+  ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -1,8 +1,9 @@
 import { mergeRecord, type Adjustment, type CallRecord, type FindingEntry, type ReadingSet } from '@proper-swing/contract';
+import type { PlannedStep } from '@proper-swing/core/doors';
 import { correctionOf } from '../engine/askEngine.fixture';
 import { deviceId } from '../offline/deviceId';
 import { outbox } from '../offline/outbox';
-import { exampleAdjustment, exampleReading, exampleRecord } from './exampleRecord';
+import { exampleAdjustment, examplePanel, exampleReading, exampleRecord } from './exampleRecord';
 import { complaintsOf, isAfterWork, observedAt, observedNow, standingWork, uncheckedWork, workRounds } from './observed';
 import { adjustmentFor, logWork, withdrawAdjustment, writeAdjustment } from './writeAdjustment';
 import { writeComplaint, writeFinding } from './writeFinding';
@@ -157,5 +158,27 @@ describe('checks between pieces of work', () => {
     expect(isAfterWork(record, slow)).toBe(true);
     expect(uncheckedWork(record)).toEqual([]);
     expect(observedNow(record).rounds).toHaveLength(1);
+  });
+});
+
+describe('work on a sliding door', () => {
+  it('is logged at its end, and told to the engine there', () => {
+    const example = examplePanel({ found: { 'foot.lead': 3 } });
+    const record = { ...example, call: { ...example.call, id: 'a-panel' } };
+    const turn: PlannedStep = { ...step, action: 'turnScrew', place: 'lead', amount: 2, unit: 'half turns' };
+    writeAdjustment(record, turn, 3, '');
+    expect(written<Adjustment>('adjustments')).toMatchObject([{ action: 'turnScrew', hinge: null, end: 'lead', planned: 2, amount: 3 }]);
+    const then = now(record);
+    expect(adjustmentFor(then, turn)?.amount).toBe(3);
+    expect(adjustmentFor(then, { ...turn, place: 'trail' })).toBeUndefined();
+    expect(observedNow(then).rounds ?? []).toEqual([]);
+    expect(uncheckedWork(then).map(({ end }) => end)).toEqual(['lead']);
+  });
+
+  it('a complaint of a panel is an answer to its own question', () => {
+    const record = examplePanel();
+    writeComplaint(record, 'jumps');
+    expect(written<FindingEntry>('findings')).toMatchObject([{ finding: 'trouble', answer: 'jumps' }]);
+    expect(complaintsOf(now(record))).toEqual(['jumps']);
   });
 });

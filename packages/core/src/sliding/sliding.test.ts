@@ -3,6 +3,7 @@ import { WALK } from './geometry/stations';
 import { panel, readingsOf } from './panel.fixture';
 import type { Observed } from './observed';
 import { diagnose, planCorrections, whatNext } from './slidingAnswers';
+import { slidingModel } from './slidingDoors';
 
 const seen = (observed: Partial<Observed> & Pick<Observed, 'door'>): Observed => ({ readings: [], findings: [], ...observed });
 const first = (observed: Observed) => diagnose(observed).causes[0]?.id;
@@ -184,5 +185,53 @@ describe('a panel that was worked on', () => {
     });
     expect(planCorrections(after('home')).outcome).toBe('done');
     expect(planCorrections(after('missing')).outcome).not.toBe('done');
+  });
+});
+
+describe('work on a panel', () => {
+  it('new rollers stand where they stand: an end that came up with them is no slip of the gauge', () => {
+    const found = allAbout({ leadRise: -3 });
+    const seized = [{ finding: 'wheels', answer: 'seized', again: true }] as const;
+    const raised = readingsOf(glass, { leadRise: -1.8, trailRise: 1.2 }, ['foot.lead', 'foot.trail', 'jamb.top', 'jamb.foot', 'lift.lead']);
+    const observed = seen({
+      door: glass,
+      readings: found,
+      findings: seized,
+      rounds: [{ done: [{ action: 'replaceRollers', amount: 1 }], readings: raised }],
+    });
+    expect(planCorrections(observed)).toMatchObject({ outcome: 'cures', doubtful: [] });
+  });
+
+  // Common practice, no source: a slab is raised by its hangers as far as they go before it is cut.
+  it('a slab that is a little too near its floor is raised; one that rubs all along is cut, and not gauged again first', () => {
+    const door = panel('pocket');
+    const at = (foot: number) =>
+      seen({
+        door,
+        readings: [...readingsOf(door, {}, WALK).filter(({ station }) => !station.startsWith('foot')), ...underneath(foot)],
+        findings: [
+          { finding: 'trouble', answer: 'scrapes' },
+          { finding: 'clip', answer: 'home' },
+          { finding: 'began', answer: 'afterWork' },
+          { finding: 'slabStraight', answer: 'straight' },
+        ],
+      });
+    const underneath = (mm: number) =>
+      (['foot.lead', 'foot.middle', 'foot.trail'] as const).map((station) =>
+        mm === 0 ? { station, rubs: true as const } : { station, mm },
+      );
+    expect(stepsOf(at(0.5))?.map(([action]) => action)).toEqual(['turnHanger', 'turnHanger', 'moveKeep']);
+    expect(stepsOf(at(0))).toEqual([['trimSlab', undefined, 1]]);
+  });
+
+  it('can be lifted out from so much room above as its kind lets go at', () => {
+    const borders = (kind: 'glass' | 'screen') =>
+      slidingModel(panel(kind))
+        .showings('liftOut')
+        .map(({ borderMm }) => borderMm);
+    expect([borders('glass'), borders('screen')]).toEqual([
+      [9, 9],
+      [4.5, 4.5],
+    ]);
   });
 });

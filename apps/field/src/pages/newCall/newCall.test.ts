@@ -140,6 +140,12 @@ describe('starting a call', () => {
     ]);
   });
 
+  it('writes of a panel only what its own kind is complained of', () => {
+    startCall({ ...form, preset: 'glassPanel', closesTo: 'right', complaintIds: 'rubsHead stiff' }, 'sliding');
+    expect(written<Door>('doors')).toMatchObject([{ kind: 'sliding', make: { panelKind: 'glass', closesTo: 'right', panelWidthMm: 762 } }]);
+    expect(written<FindingEntry>('findings').map(({ finding, answer }) => [finding, answer])).toEqual([['trouble', 'stiff']]);
+  });
+
   it.each(MAKES.map(({ kind, preset }) => [preset.id, kind] as const))('a preset %s makes a door that the server takes', (preset, kind) => {
     startCall({ ...form, preset }, kind);
     const [door] = written<Door>('doors');
