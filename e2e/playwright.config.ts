@@ -1,9 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { existsSync } from 'node:fs';
-
-const chromium = [process.env['CHROMIUM'], '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(
-  (path) => path !== undefined && existsSync(path),
-);
+import { browser, BROWSER_ARGS } from './browser';
 
 export default defineConfig({
   testDir: './tests',
@@ -22,17 +18,6 @@ export default defineConfig({
     locale: 'en-GB',
     screenshot: 'only-on-failure',
     trace: 'on-first-retry',
-    launchOptions: {
-      ...(chromium !== undefined && { executablePath: chromium }),
-      args: [
-        '--no-sandbox',
-        '--disable-dev-shm-usage',
-        '--disable-gpu',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: browser(BROWSER_ARGS),
   },
 });

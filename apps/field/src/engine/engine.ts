@@ -1,4 +1,4 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { CheckedAnswer } from './checkedAnswer';
 import type { EngineWorker } from './engine.worker';
 
@@ -21,6 +21,11 @@ export async function runInWorker<T>(name: string, request: unknown): Promise<T>
 /** Runs an engine function in the worker on what a person typed. */
 export async function runChecked(name: string, request: unknown): Promise<CheckedAnswer> {
   return worker().runChecked(name, request);
+}
+
+/** Ticks in a recording, s from its beginning; the samples are handed over. */
+export async function hearInWorker(samples: Float32Array, rate: number): Promise<number[]> {
+  return worker().hear(transfer(samples, [samples.buffer as ArrayBuffer]), rate);
 }
 
 let runs = 0;

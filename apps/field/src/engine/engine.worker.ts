@@ -1,5 +1,6 @@
 import { engineFunction, EngineRequestError, runEngine } from '@proper-swing/contract/engine';
 import { DomainError } from '@proper-swing/core';
+import { hearTicks } from '@proper-swing/core/sheets/ticks/hearTicks';
 import type { CheckedAnswer } from './checkedAnswer';
 import { expose } from 'comlink';
 import { pieceByPiece } from './pieceByPiece';
@@ -43,6 +44,9 @@ const engine = {
       underWay.delete(id);
     }
   },
+
+  /** Ticks in a recording of a panel being slid, s from its beginning. */
+  hear: (samples: Float32Array, rate: number): number[] => hearTicks(samples, rate),
 
   stop: (id: number): void => {
     underWay.delete(id);

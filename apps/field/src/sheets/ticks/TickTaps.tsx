@@ -6,10 +6,14 @@ import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import type { HelperProps } from '../benchSheet';
+import { ListenKey } from './ListenKey';
 import { nextPassPath, placesOf } from './passes';
 
 /** How far off a tapped tick may be: a hand's reaction, and a slide that is not quite even, mm (common practice, no source). */
 const TAPPED_SD_MM = 12;
+
+/** The same by ear: no hand's reaction, but the slide is as uneven, mm (common practice, no source). */
+const HEARD_SD_MM = 9;
 
 interface Running {
   from: number;
@@ -25,13 +29,15 @@ export function TickTaps({ typed, onType, words }: HelperProps) {
   const nth = path.slice('pass.'.length);
   if (travelMm === undefined) return <Words tone="pencil">Write the travel first: then ticks can be tapped.</Words>;
 
+  const write = (times: Parameters<typeof placesOf>[0], sdMm: number) => {
+    onType(path, placesOf(times, travelMm, startsShut).map(words.bare).join(', '));
+    onType('sdMm', words.bare(sdMm));
+    setStartsShut(!startsShut);
+  };
   const finish = (to: number) => {
     if (running === undefined) return;
-    const places = placesOf({ ...running, to }, travelMm, startsShut);
-    onType(path, places.map(words.bare).join(', '));
-    onType('sdMm', words.bare(TAPPED_SD_MM));
+    write({ ...running, to }, TAPPED_SD_MM);
     setRunning(undefined);
-    setStartsShut(!startsShut);
   };
   return (
     <View style={styles.taps} testID="tick-taps">
@@ -48,6 +54,7 @@ export function TickTaps({ typed, onType, words }: HelperProps) {
           <Press kind="primary" onPress={() => setRunning({ from: performance.now(), ticks: [] })} testID="tap-start">
             {`Begin pass ${nth}, then slide evenly`}
           </Press>
+          <ListenKey nth={nth} onHeard={(shares) => shares.length > 0 && write({ from: 0, ticks: shares, to: 1 }, HEARD_SD_MM)} />
         </>
       ) : (
         <>
