@@ -38,6 +38,13 @@ test('a stiff glass panel: a seized wheel, both rollers changed, set by its scre
   await finger.tap('check-wheels-seized');
   await expect(page.getByTestId('step-1')).toContainText('Replace the rollers, both ends');
   await expect(page.getByTestId('step-1')).toContainText('the wall is open');
+  // Out and back in is a sheet of its own, in its order, by the kind on the card; how far one is stays with the call.
+  await finger.tap('to-take-down');
+  await expect(page.getByTestId('before')).toContainText('the wall is open');
+  await expect(page.getByTestId('step-now')).toContainText('1. Screen first');
+  await finger.tap('step-done', 'back-to-fix', 'to-take-down');
+  await expect(page.getByTestId('step-now')).toContainText('2. Photograph');
+  await finger.tap('back-to-fix');
   await finger.tap('log-next', 'to-check');
   await finger.read('4', '6', '7', '12', '4.5', '3');
   await finger.tap('to-next-plan');

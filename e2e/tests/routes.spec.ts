@@ -4,13 +4,20 @@ import { expect, test, type House } from '../house';
 import { faultsAtEverySize, type Faults } from '../layout';
 import { expectAllSaved, openSaggingDoor, SAGGING, TRUE_AGAIN } from '../technician';
 
-/** Every page there is, on a call that has been measured, its door and its site. */
-function routesOf(house: House): string[] {
+/** The earliest call on a door of the demo. */
+function firstCallOn(house: House, title: string): { call: string; door: string; site: string } {
   const [ids] = house.rows<{ call: string; door: string; site: string }>(
-    `SELECT c.id AS call, d.id AS door, d.siteId AS site FROM "call" c JOIN door d ON d.id = c.doorId WHERE d.title LIKE 'Stair door%' ORDER BY c.scheduledFor`,
+    `SELECT c.id AS call, d.id AS door, d.siteId AS site FROM "call" c JOIN door d ON d.id = c.doorId WHERE d.title LIKE ? ORDER BY c.scheduledFor`,
+    `${title}%`,
   );
-  if (ids === undefined) throw new Error('the stair door is in the demo');
-  const { call, door, site } = ids;
+  if (ids === undefined) throw new Error(`${title} is in the demo`);
+  return ids;
+}
+
+/** Every page there is, on a call that has been measured, its door and its site; those that look otherwise, on one of a panel too. */
+function routesOf(house: House): string[] {
+  const { call, door, site } = firstCallOn(house, 'Stair door');
+  const panel = firstCallOn(house, 'Garden room, glass');
   return [
     ...[
       '',
@@ -28,6 +35,8 @@ function routesOf(house: House): string[] {
     ],
     ...['bench/latch-strike', 'no-such-page', 'how', 'words'],
     ...['', '/look', '/measure', '/find', '/fix', '/prove', '/log', '/card', '/visit', '/turns'].map((page) => `call/${call}${page}`),
+    ...['', '/look', '/measure', '/find', '/fix', '/prove', '/log', '/card', '/take-down'].map((page) => `call/${panel.call}${page}`),
+    `door/${panel.door}`,
   ];
 }
 

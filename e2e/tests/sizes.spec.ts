@@ -75,6 +75,41 @@ test('the session of a multipoint door fits any screen as well', async ({ page, 
   expect(found).toEqual([]);
 });
 
+test('a call on a panel fits any screen as well', async ({ page, house }) => {
+  test.setTimeout(300_000);
+  await page.goto(house.url);
+  await page.getByTestId(/^day-/).nth(2).click();
+  await page.getByRole('button', { name: /Vandersloe cottage, Garden room/ }).click();
+  const call = page.url();
+  const found: Faults = [];
+  const look = async (name: string) => found.push(...(await faultsAtEverySize(page, name)));
+  await page.getByTestId('stage-measure').click();
+  await expect(page.getByTestId('gap-foot.lead')).toContainText('≈');
+  await look('Panel, nothing read');
+  for (const figure of ['3', '4', '5', '7', '9', '12']) await page.getByTestId(`key-${figure}`).click();
+  await look('Panel, room above being read');
+  for (const figure of ['5½', '4']) await page.getByTestId(`key-${figure}`).click();
+  await look('Panel, all read');
+  await page.getByTestId('sheet-further').click();
+  await look('Panel, levels and lock');
+  await page.getByTestId('stage-look').click();
+  await answerLook(page, 'check-screws-move');
+  await look('Panel, look');
+  await page.getByTestId('stage-fix').click();
+  await expect(page.getByTestId('step-1')).toContainText('Clockwise lifts');
+  await look('Panel, fix');
+  await page.getByTestId('to-log').click();
+  await page.getByTestId('group-wheels').click();
+  await page.getByTestId('work-turnScrew').click();
+  await look('Panel, log');
+  for (const route of ['card', 'prove', 'take-down']) {
+    await page.goto(`${call}/${route}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await look(`Panel, ${route}`);
+  }
+  expect(found).toEqual([]);
+});
+
 test('figures on every screen are as large as rows or a drawing leave room for, in inches too', async ({ page, house }) => {
   test.setTimeout(180_000);
   await page.goto(`${house.url}/settings`);

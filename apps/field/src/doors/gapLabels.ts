@@ -1,6 +1,6 @@
 import type { ReadingEntry, Door } from '@proper-swing/contract';
 import { judgeGap, type GapVerdict } from '@proper-swing/core';
-import { station, type Estimate, type ExpectedGap, type StationId } from '@proper-swing/core/doors';
+import { station, type DoorModel, type Estimate, type ExpectedGap, type StationId } from '@proper-swing/core/doors';
 import { handbookOf, modelFor } from '../record/door';
 import type { GapLabel } from './gapLabel';
 import { VERDICT_WORDS } from '../design/drawing/marks';
@@ -31,7 +31,7 @@ function labelFor(
   id: StationId,
   reading: ReadingEntry | undefined,
   estimate: ExpectedGap | undefined,
-  profile: ReturnType<typeof modelFor>['profile'],
+  profile: DoorModel['profile'],
   words: LengthWords,
 ): GapLabel {
   const { edge } = station(id);

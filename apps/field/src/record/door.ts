@@ -1,9 +1,6 @@
 import type { Door, HingedMake, SlidingMake } from '@proper-swing/contract';
 import type { HingedDoor } from '@proper-swing/core';
-import { HANDBOOKS, modelOfDoor, type AnyDoor, type Handbook } from '@proper-swing/core/doors';
-
-type DoorModel = ReturnType<typeof modelOfDoor>;
-type SlidingDoor = Extract<AnyDoor, { kind: 'sliding' }>['card'];
+import { HANDBOOKS, modelOfDoor, type AnyDoor, type DoorModel, type Handbook, type SlidingDoor } from '@proper-swing/core/doors';
 
 /** The card of a door on hinges as the engine takes it. */
 export function hingedCard(make: HingedMake): HingedDoor {

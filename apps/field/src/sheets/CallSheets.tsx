@@ -30,6 +30,11 @@ export function CallSheets({ record, actions }: { record: CallRecord; actions: r
             {title}
           </Press>
         ))}
+        {(showsAll || actions.some((id) => TAKES_OUT.includes(id))) && record.door.kind === 'sliding' && (
+          <Press onPress={() => router.replace(`/call/${record.call.id}/take-down`)} testID="to-take-down">
+            Take down, put back
+          </Press>
+        )}
         {!showsAll && (
           <Press onPress={() => setShowsAll(true)} testID="all-sheets">
             {fitting.length === 0 ? SOME[record.door.kind] : 'All sheets'}
@@ -39,6 +44,9 @@ export function CallSheets({ record, actions }: { record: CallRecord; actions: r
     </Section>
   );
 }
+
+/** Work for which the panel comes out. */
+const TAKES_OUT: readonly ActionId[] = ['replaceRollers', 'replaceHangers', 'squarePanel', 'trimSlab', 'coverTrack', 'straightenSlab'];
 
 /** Where no sheet fits the work at hand. */
 const SOME = { hinged: 'Latch, swing, drift, load…', sliding: 'Turns, pull, ticks, rollers…' } as const;

@@ -1,4 +1,6 @@
 // What may be asked of a door without knowing of which kind it is.
+export type { DoorModel } from '../model/doorModel';
+export type { SlidingDoor } from '../sliding/card/panel';
 export { DOOR_KINDS, modelOfDoor, type AnyDoor, type DoorKindId } from './anyDoor';
 export {
   HANDBOOKS,
@@ -23,6 +25,7 @@ export {
   readingFaults,
   station,
   STATION_IDS,
+  TABLES,
   type Action,
   type Cause,
   type Finding,

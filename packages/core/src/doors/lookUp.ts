@@ -5,12 +5,20 @@ import type { Finding as AnyFinding, FindingAnswer } from '../model/finding';
 import { readingSense, type Fault } from '../model/sense';
 import type { Station as AnyStation } from '../model/station';
 import { SLIDING } from '../sliding/slidingDoors';
+import type { DoorKindId } from './anyDoor';
 import type { ActionId, CauseId, EveryName, FindingId, StationId } from './names';
 
 export type Station = AnyStation<EveryName>;
 export type Finding = AnyFinding<EveryName>;
 export type Action = AnyAction<EveryName>;
 export type Cause = AnyCause<EveryName>;
+
+/** The tables of each kind, in the words of any. */
+export const TABLES: Readonly<Record<DoorKindId, { causes: readonly Cause[]; findings: readonly Finding[]; actions: readonly Action[] }>> =
+  {
+    hinged: HINGED,
+    sliding: SLIDING,
+  };
 
 const byId = <T extends { id: string }>(...lists: readonly (readonly { id: string }[])[]): ReadonlyMap<string, T> =>
   new Map(lists.flat().map((each) => [each.id, each as T]));

@@ -18,6 +18,7 @@ function late(pick: (all: Pages) => ComponentType): ComponentType {
 export const BenchPage = late((all) => all.BenchPage);
 export const SheetPage = late((all) => all.SheetPage);
 export const TakeDownPage = late((all) => all.TakeDownPage);
+export const CallTakeDownPage = late((all) => all.CallTakeDownPage);
 export const CallSheetPage = late((all) => all.CallSheetPage);
 export const BenchSessionPage = late((all) => all.BenchSessionPage);
 export const CallSessionPage = late((all) => all.CallSessionPage);

@@ -3,4 +3,4 @@ export { BenchSessionPage, CallSessionPage } from '../../sheets/multipoint/Sessi
 export { BenchPage } from './BenchPage';
 export { CallSheetPage } from './CallSheetPage';
 export { SheetPage } from './SheetPage';
-export { TakeDownPage } from './TakeDownPage';
+export { CallTakeDownPage, TakeDownPage } from './TakeDownPage';

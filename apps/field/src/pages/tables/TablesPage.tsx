@@ -1,19 +1,12 @@
-import {
-  ACTIONS,
-  action,
-  CAUSES,
-  EDGES,
-  FINDINGS,
-  PROFILE_IDS,
-  school,
-  SCHOOL_IDS,
-  toleranceProfile,
-  type Cause,
-  type Finding,
-} from '@proper-swing/core';
+import { action as hingedAction, ACTIONS, EDGES, PROFILE_IDS, school, SCHOOL_IDS, toleranceProfile } from '@proper-swing/core';
+import { action, DOOR_KINDS, TABLES, type Cause, type DoorKindId, type Finding } from '@proper-swing/core/doors';
+import { PANEL_KINDS } from '@proper-swing/core/sliding/card/panel';
+import { EDGES as PANEL_EDGES, PROFILES } from '@proper-swing/core/sliding/card/profiles';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { edgeWords } from '../../doors/edgeWords';
+import { PANEL_WORDS } from '../../doors/sliding/panelWords';
 import { Choice } from '../../design/Choice';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
@@ -34,53 +27,92 @@ const SHEETS = [
 
 type SheetId = (typeof SHEETS)[number]['id'];
 
+const KIND_WORDS: Readonly<Record<DoorKindId, string>> = { hinged: 'On hinges', sliding: 'Sliding' };
+const KINDS = DOOR_KINDS.map((id) => ({ id, label: KIND_WORDS[id] }));
+
 /** The tables the engine goes by, in words a carpenter can argue with. */
 export function TablesPage() {
   const [sheet, setSheet] = useState<SheetId>('causes');
+  const [kind, setKind] = useState<DoorKindId>('hinged');
   const words = useLengthWords();
+  const { causes, findings, actions } = TABLES[kind];
   return (
     <Page header={<Header title="The tables" onBack={() => router.navigate('/settings')} backLabel="Back to settings" />}>
+      <Choice label="Which doors" options={KINDS} chosen={kind} onChoose={setKind} testID="table-kind" />
       <Choice label="Which table" options={SHEETS} chosen={sheet} onChoose={setSheet} testID="table" />
       <Words tone="pencil">Set by judgement, common practice, no source, unless one is named.</Words>
-      {sheet === 'causes' && CAUSES.map((each) => <CauseRow key={each.id} cause={each} words={words} />)}
-      {sheet === 'checks' && FINDINGS.map((each) => <CheckRow key={each.id} finding={each} />)}
+      {sheet === 'causes' && causes.map((each) => <CauseRow key={each.id} cause={each} words={words} />)}
+      {sheet === 'checks' && findings.map((each) => <CheckRow key={each.id} finding={each} causes={causes} />)}
       {sheet === 'actions' &&
-        [...ACTIONS]
+        [...actions]
           .sort((a, b) => a.order - b.order)
-          .map(({ id, title, minutes, irreversibility, holds, forbidden, stopIf }) => (
+          .map(({ id, title, minutes, irreversibility, holds, stopIf }) => (
             <Row key={id} title={title} aside={`${minutes.first} min`}>
               <Words>{`Undone: ${UNDONE[irreversibility] ?? ''}. Still holds in two years: ${Math.round(holds * 100)} %.`}</Words>
-              {forbidden.why !== '' && <Words>{forbidden.why}</Words>}
+              {whyForbidden(id) !== '' && <Words>{whyForbidden(id)}</Words>}
               <Words tone="pencil">{`Stop if: ${stopIf}`}</Words>
             </Row>
           ))}
-      {sheet === 'limits' &&
-        PROFILE_IDS.map(toleranceProfile).map(({ id, title, edges, evenWithin, source }) => (
-          <Row key={id} title={title} aside={words.unit}>
-            {EDGES.map((edge) => (
-              <Words
-                key={edge}
-              >{`${edge}: ${words.bare(edges[edge].min)} to ${words.bare(edges[edge].max)}, best ${words.bare(edges[edge].target)}`}</Words>
-            ))}
-            <Words>{`even within ${words.withUnit(evenWithin)}`}</Words>
-            <Words tone="pencil">{source}</Words>
-          </Row>
-        ))}
-      {sheet === 'schools' &&
-        SCHOOL_IDS.map((id) => (
-          <Row key={id} title={school(id).title} aside="">
-            <Words>{school(id).both}</Words>
-            {Object.values(school(id).ways).map(({ label, says, leavesOut }) => (
-              <View key={label}>
-                <Words kind="strong">{label}</Words>
-                <Words>{says}</Words>
-                <Words tone="pencil">{`Leaves out: ${leavesOut.map((each) => action(each).title.toLowerCase()).join('; ')}.`}</Words>
-              </View>
-            ))}
-          </Row>
-        ))}
+      {sheet === 'limits' && (kind === 'hinged' ? <HingedLimits words={words} /> : <PanelLimitRows words={words} />)}
+      {sheet === 'schools' && <Schools kind={kind} />}
     </Page>
   );
+}
+
+const HINGED_ACTIONS = new Map<string, string>(ACTIONS.map(({ id, forbidden }) => [id, forbidden.why]));
+
+/** Why work is not done on some doors on hinges; nothing of other work. */
+const whyForbidden = (id: string): string => HINGED_ACTIONS.get(id) ?? '';
+
+function HingedLimits({ words }: { words: LengthWords }) {
+  return (
+    <>
+      {PROFILE_IDS.map(toleranceProfile).map(({ id, title, edges, evenWithin, source }) => (
+        <Row key={id} title={title} aside={words.unit}>
+          {EDGES.map((edge) => (
+            <Words
+              key={edge}
+            >{`${edge}: ${words.bare(edges[edge].min)} to ${words.bare(edges[edge].max)}, best ${words.bare(edges[edge].target)}`}</Words>
+          ))}
+          <Words>{`even within ${words.withUnit(evenWithin)}`}</Words>
+          <Words tone="pencil">{source}</Words>
+        </Row>
+      ))}
+    </>
+  );
+}
+
+function PanelLimitRows({ words }: { words: LengthWords }) {
+  return PANEL_KINDS.map((id) => (
+    <Row key={id} title={PANEL_WORDS[id]} aside={words.unit}>
+      {PANEL_EDGES.map((edge) => {
+        const { min, max, target, letsGoFrom } = PROFILES[id].edges[edge];
+        const lets = letsGoFrom === undefined ? '' : `; lifts out from ${words.bare(letsGoFrom)}`;
+        return (
+          <Words
+            key={edge}
+          >{`${edgeWords('sliding', edge)}: ${words.bare(min)} to ${words.bare(max)}, best ${words.bare(target)}${lets}`}</Words>
+        );
+      })}
+      <Words>{`even within ${words.withUnit(PROFILES[id].evenWithin)}`}</Words>
+    </Row>
+  ));
+}
+
+function Schools({ kind }: { kind: DoorKindId }) {
+  if (kind === 'sliding') return <Words>Of sliding doors there is one way only, so far.</Words>;
+  return SCHOOL_IDS.map((id) => (
+    <Row key={id} title={school(id).title} aside="">
+      <Words>{school(id).both}</Words>
+      {Object.values(school(id).ways).map(({ label, says, leavesOut }) => (
+        <View key={label}>
+          <Words kind="strong">{label}</Words>
+          <Words>{says}</Words>
+          <Words tone="pencil">{`Leaves out: ${leavesOut.map((each) => hingedAction(each).title.toLowerCase()).join('; ')}.`}</Words>
+        </View>
+      ))}
+    </Row>
+  ));
 }
 
 const UNDONE = ['at once', 'easily', 'with some work', 'with filler', 'hardly', 'never'];
@@ -103,9 +135,9 @@ function CauseRow({ cause: { title, says, prior, forms, cures, advice }, words }
   );
 }
 
-function CheckRow({ finding: { question, howTo, answers, chances } }: { finding: Finding }) {
+function CheckRow({ finding: { question, howTo, answers, chances }, causes }: { finding: Finding; causes: readonly Cause[] }) {
   const [isOpen, setIsOpen] = useState(false);
-  const named = CAUSES.filter(({ id }) => chances[id] !== undefined);
+  const named = causes.filter(({ id }) => chances[id] !== undefined);
   return (
     <Row title={question} aside="">
       <Words>{howTo}</Words>

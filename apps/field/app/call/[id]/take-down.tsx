@@ -1,0 +1,3 @@
+import { CallTakeDownPage } from '../../../src/pages/bench/latePages';
+
+export default CallTakeDownPage;
