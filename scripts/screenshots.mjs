@@ -71,9 +71,6 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('to-fix').click();
   await phone.getByTestId('step-1').waitFor();
   await picture(phone, 'fix');
-  await phone.getByTestId('step-1').scrollIntoViewIfNeeded();
-  await phone.getByTestId('step-1').getByTestId('log-step').scrollIntoViewIfNeeded();
-  await picture(phone, 'steps');
   await phone.getByTestId('what-if').click();
   for (let i = 0; i < 2; i += 1) await phone.getByTestId('tried-more').click();
   await phone.getByTestId('what-if-clear').scrollIntoViewIfNeeded();
@@ -90,6 +87,10 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('site-new').click();
   await phone.getByTestId('site-name').fill('Bramlow Chapel');
   await picture(phone, 'new-call');
+  await openCall(phone, url, /Vandersloe cottage, Garden room/, 2);
+  await phone.getByTestId('stage-measure').click();
+  await tap(phone, ['3', '4', '5', '7', '9', '12']);
+  await picture(phone, 'panel');
   await openCall(phone, url, /Ottersby Village Hall, Cloakroom/, 1);
   await phone.getByTestId('stage-fix').click();
   await phone.getByTestId('sheet-swing.drift').click();

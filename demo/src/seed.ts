@@ -65,9 +65,9 @@ async function writeCall(put: Put, demo: DemoCall, doorId: string, now: Date): P
     await put('findings', { ...at(2), callId: call.id, finding: finding as never, answer });
   }
   if (demo.found) await writeReadings(put, { ...at(5), callId: call.id, stage: 'found' }, demo.found);
-  for (const { action: id, hinge, end, planned, amount, remark } of demo.done ?? []) {
+  for (const [i, { action: id, hinge, end, planned, amount, remark }] of (demo.done ?? []).entries()) {
     await put('adjustments', {
-      ...at(20),
+      ...at(20 + i),
       callId: call.id,
       action: id,
       hinge: hinge ?? null,

@@ -73,7 +73,7 @@ export function DoorPage() {
           <Press key={record.call.id} kind="plain" style={styles.call} onPress={() => router.navigate(`/call/${record.call.id}`)}>
             <View style={styles.words}>
               <Words kind="title">{format(record.call.scheduledFor, 'd MMM yyyy')}</Words>
-              <Words tone="pencil">{`${record.call.complaint || 'No complaint noted'}. ${stepsLogged(record)}`}</Words>
+              <Words tone="pencil">{`${(record.call.complaint || 'No complaint noted').replace(/[.\s]+$/, '')}. ${stepsLogged(record)}`}</Words>
               {standing(record.worksheets)
                 .filter(({ says }) => says !== '')
                 .map(({ id, says }) => (
