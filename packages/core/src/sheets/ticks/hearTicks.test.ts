@@ -20,8 +20,7 @@ function rolling(seconds: number, at: readonly number[], { seed = 1, loud = 0.25
     const size = loud * (0.6 + 0.8 * uniform());
     for (let k = 0; k < 0.03 * RATE; k += 1) {
       const i = round(moment * RATE) + k;
-      if (i < samples.length)
-        samples[i] = (samples[i] ?? 0) + size * exp((-k / RATE) * 220) * sin((2 * PI * pitch * k) / RATE);
+      if (i < samples.length) samples[i] = (samples[i] ?? 0) + size * exp((-k / RATE) * 220) * sin((2 * PI * pitch * k) / RATE);
     }
   }
   return samples;
