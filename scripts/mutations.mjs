@@ -547,4 +547,8 @@ export const MUTATIONS = [
     'complaints are those of the kind',
     field('pages/newCall/startCall.ts', '.filter((id) => findingAnswer(complaint, id) !== undefined)', '', 'newCall'),
   ],
+  [
+    'top wheels are set by watching',
+    core('sliding/tables/runningActions.ts', "      watched: ['lift.lead', 'lift.trail'],\n", '', 'sliding/sliding'),
+  ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

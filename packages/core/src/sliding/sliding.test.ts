@@ -234,4 +234,22 @@ describe('work on a panel', () => {
       [4.5, 4.5],
     ]);
   });
+
+  // Common practice, no source: top wheels are let out until the screen can just not be lifted out, by watching it.
+  it('a screen that lifts out has its top wheels set by the room above, and no other screw is turned', () => {
+    const door = panel('screen');
+    const observed = seen({
+      door,
+      readings: readingsOf(door, { headRoom: 4 }, WALK),
+      findings: [
+        { finding: 'trouble', answer: 'jumps' },
+        { finding: 'liftOut', answer: 'out' },
+        { finding: 'seat', answer: 'on' },
+      ],
+    });
+    const { plans, advice } = planCorrections(observed);
+    expect(plans[0]?.steps).toMatchObject([{ action: 'setTopWheels', until: { station: 'lift.lead' } }]);
+    expect(plans[0]?.steps[0]?.until?.mm).toBeLessThan(3);
+    expect(advice).toEqual([]);
+  });
 });

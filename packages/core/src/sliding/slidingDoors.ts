@@ -78,7 +78,8 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
     { finding: 'hangers', answers: ['slipped'] },
   ],
   asWell: [],
-  opposite: [['foot', 'head']],
+  // Nothing is shared out: a panel stands on its track, and its head is set by itself.
+  opposite: [],
   cautions: CAUTIONS,
   phrases: {
     fallsShort: 'The rollers and what can be mended on site do not make this door run and meet. Look at frame and track, or measure again.',

@@ -23,7 +23,7 @@ export const CAUTIONS: Readonly<Record<CautionId, string>> = {
   solvent: 'Silicone and cleaner: air the room, keep them off floors that must not be slippery.',
   dust: 'Wood dust: mask and extraction.',
   oldPaint: 'Old paint may hold lead: test it, do not dry-sand.',
-  cables: 'Scan for live cables and pipes before nails are cut or screws driven beside the pocket.',
+  cables: 'Scan for live cables and pipes before nails are cut or screws driven, in a floor as beside a pocket.',
   pocketFixing: 'Fixings beside the pocket must be too short to reach the slab. Run the door after each.',
   structure: 'A head that keeps dropping, or cracks from the corner of the opening: stop and refer to a structural engineer.',
   security: 'Do not leave an outside door that cannot be locked overnight.',

@@ -89,7 +89,15 @@ export const RUNNING_ACTIONS = {
     title: 'Set the top wheels',
     unit: 'job',
     onlyFor: ['screen'],
-    effect: { kind: 'cure', cures: ['topWheelsHard', 'topWheelsSlack'], share: 1, shareSd: 0.05, leftSdMm: 0.4 },
+    // The room above is watched while they are set: until it can just not be lifted out.
+    effect: {
+      kind: 'cure',
+      cures: ['topWheelsHard', 'topWheelsSlack'],
+      share: 1,
+      shareSd: 0.05,
+      leftSdMm: 0.4,
+      watched: ['lift.lead', 'lift.trail'],
+    },
     amounts: [1],
     minutes: { first: 6, each: 0 },
     irreversibility: 0,
