@@ -26,7 +26,9 @@ await part('build', () => ensureBuilt());
 part('end to end', () => run(bin('playwright'), ['test', '-c', 'e2e/playwright.config.ts'], { CHROMIUM }));
 
 const { stats } = JSON.parse(readFileSync(join(RESULTS, 'e2e.json'), 'utf8'));
-const passed = unit.numPassedTests + stats.expected;
-const failed = unit.numFailedTests + stats.unexpected + stats.flaky;
+const passed = unit.numPassedTests + stats.expected + stats.flaky;
+const failed = unit.numFailedTests + stats.unexpected;
+// A machine that stalls fails a test now and then; one that passes at the second go has passed, and is named in the list above.
+if (stats.flaky > 0) console.log(`\n${stats.flaky} passed only at the second go: look into it.`);
 console.log(`\n${passed} passed, ${failed} failed`);
 if (passed === 0 || failed > 0) process.exit(1);

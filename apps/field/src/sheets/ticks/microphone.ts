@@ -48,8 +48,7 @@ export async function listen(): Promise<Listening> {
       close();
       await stopped;
       const heard = await new Blob(parts, { type: recorder.mimeType }).arrayBuffer();
-      const { length } = parts;
-      if (length === 0 || heard.byteLength === 0) throw new Error('Nothing was heard.');
+      if (heard.byteLength === 0) throw new Error('Nothing was heard.');
       const sound = await new OfflineAudioContext(1, 1, RATE).decodeAudioData(heard);
       return { samples: sound.getChannelData(0).slice(), rate: sound.sampleRate };
     },
