@@ -115,7 +115,16 @@ export const MUTATIONS = [
   ['a day that has the call', field('offline/letGo.ts', "if (kind !== 'calls') return true;", 'if (kind) return true;', 'offline/letGo')],
   ['tabs that count alike', field('offline/outbox.ts', '.${v7()}`', '.${body.id}`', 'offline/outbox')],
   ['what another tab wrote', field('offline/outbox.ts', 'else setAll([...all, outgoing].sort(inOrder));', '', 'offline/outbox')],
-  ['what makes no sense is left out', field('record/observed.ts', '  if (!isComputable(entry)) return [];\n', '', 'record/uncomputed')],
+  [
+    'what makes no sense is left out',
+    field('record/observed.ts', '  if (!isComputable(door, entry)) return [];\n', '', 'record/uncomputed'),
+  ],
+  [
+    'a place of another kind of door',
+    field('record/uncomputed.ts', '![...walk, ...further].includes(station)', 'false', 'record/uncomputed'),
+  ],
+  ['a check of another kind of door', field('record/uncomputed.ts', 'return isOfKind ?', 'return true ?', 'record/uncomputed')],
+  ['a head gap of over 20 mm', field('pages/measure/readTyped.ts', 'head: 20', 'head: 40', 'measure/readTyped')],
   ['both changes of a card', field('offline/mergeCards.ts', ' || (base !== undefined && isSame(was, here))', '', 'offline/mergeCards')],
   ['two ways are asked about', field('offline/settleCards.ts', 'versions?.conflicts.length === 0', 'versions', 'offline/settleCards')],
   [

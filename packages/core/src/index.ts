@@ -37,17 +37,8 @@ export { FURTHER_STATIONS, STATION_IDS, station, WALKING_ORDER, type Station, ty
 export type { StationKind } from './model/station';
 export { HEALTHY_SPREAD, UNEVENNESS_MM } from './hinged/tables/healthy';
 export { CAUSES, CAUSE_IDS, cause, type Cause, type CauseForm, type CauseId } from './hinged/tables/causes';
-export { answerFaults, readingFaults, type Fault } from './hinged/tables/sense';
-export {
-  FINDINGS,
-  FINDING_GROUPS,
-  FINDING_IDS,
-  finding,
-  findingAnswer,
-  findingsFor,
-  type Finding,
-  type FindingId,
-} from './hinged/tables/findings';
+export { readingFaults, type Fault } from './hinged/tables/sense';
+export { FINDINGS, FINDING_IDS, finding, findingAnswer, findingsFor, type Finding, type FindingId } from './hinged/tables/findings';
 export { answerChances, type FindingAnswer } from './model/finding';
 export { ACTION_IDS, type ActionId } from './hinged/names/actionIds';
 export { ACTIONS, action, isForbiddenOn } from './hinged/tables/actions';

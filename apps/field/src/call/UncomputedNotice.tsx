@@ -21,7 +21,10 @@ export function UncomputedNotice({ record }: { record: CallRecord }) {
 
 function wordsOf(each: Uncomputed): string {
   if (each.kind === 'readings') return `${station(each.entry.station).title}, ${each.entry.typed} (${each.why})`;
-  return `“${finding(each.entry.finding).question}” was answered “${each.entry.answer}”, which is none of its answers`;
+  const { question, answers } = finding(each.entry.finding);
+  const says = answers.find(({ id }) => id === each.entry.answer)?.label;
+  if (says !== undefined) return `“${question}” was answered “${says}”, ${each.why}`;
+  return `“${question}” was answered “${each.entry.answer}”, which is none of its answers`;
 }
 
 function takeBack(record: CallRecord, each: Uncomputed): void {

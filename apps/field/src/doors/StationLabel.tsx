@@ -1,9 +1,10 @@
 import { station, type StationId } from '@proper-swing/core/doors';
-import { memo } from 'react';
+import { Fragment, memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { LINE, RADIUS } from '../design/tokens';
 import { themed } from '../design/theme';
 import { Words } from '../design/Words';
+import type { DrawingProps } from './drawingProps';
 import type { GapLabel } from './gapLabel';
 import { GapMark } from '../design/drawing/marks';
 
@@ -32,7 +33,7 @@ const boxAt = ({ x, y, isLow }: LabelPlace) => ({ left: x - WIDTH / 2, top: y - 
 
 /** So that lines of text stand in the middle of their box. */
 const linesIn = (isLow: boolean, lines: number) => ({ paddingTop: (labelHeight(isLow) - lines * LINE_HEIGHT) / 2 });
-export interface StationTargetProps extends LabelPlace {
+interface StationTargetProps extends LabelPlace {
   id: StationId;
   onPick: (id: StationId) => void;
 }
@@ -41,7 +42,7 @@ export interface StationTargetProps extends LabelPlace {
  * What is tapped to read a station. It lies over the figure and is described by it, so that neither a new estimate nor the
  * next station draws the target again.
  */
-export const StationTarget = memo(function StationTarget({ id, onPick, x, y, isLow }: StationTargetProps) {
+const StationTarget = memo(function StationTarget({ id, onPick, x, y, isLow }: StationTargetProps) {
   return (
     <Pressable
       role="button"
@@ -54,14 +55,14 @@ export const StationTarget = memo(function StationTarget({ id, onPick, x, y, isL
   );
 });
 
-export interface StationFigureProps extends LabelPlace {
+interface StationFigureProps extends LabelPlace {
   id: StationId;
   label: GapLabel;
   isActive: boolean;
 }
 
 /** The figure at one station of the drawing: ink or pencil, with its mark and its doubt; ringed while it is being read. */
-export const StationFigure = memo(
+const StationFigure = memo(
   function StationFigure({ id, label: { main, sub: doubt, isPencil, verdict, spoken }, isActive, x, y, isLow }: StationFigureProps) {
     const sub = isLow ? undefined : doubt;
     const active = useActive();
@@ -114,6 +115,25 @@ export const StationFigure = memo(
     a.label.verdict === b.label.verdict &&
     a.label.spoken === b.label.spoken,
 );
+
+export interface StationLabelsProps extends Pick<DrawingProps, 'labels' | 'active' | 'onPick'> {
+  /** Where each stands, px. */
+  places: readonly { id: StationId; x: number; y: number }[];
+  isLow: boolean;
+}
+
+/** The figures round a drawing, each with what is tapped to read it. */
+export function StationLabels({ places, labels, active, onPick, isLow }: StationLabelsProps) {
+  return places.map(({ id, x, y }) => {
+    const label = labels.get(id);
+    return (
+      <Fragment key={id}>
+        {label && <StationFigure id={id} label={label} isActive={id === active} isLow={isLow} x={x} y={y} />}
+        {onPick && <StationTarget id={id} onPick={onPick} isLow={isLow} x={x} y={y} />}
+      </Fragment>
+    );
+  });
+}
 
 const figureId = (id: StationId) => `figure-${id}`;
 

@@ -88,7 +88,8 @@ export const complaintsOf = (record: CallRecord): string[] =>
 function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFinding[] {
   return standing(record.findings)
     .filter(
-      (entry) => (entry.adjustmentId ?? undefined) === adjustmentId && (entry.stage ?? undefined) === undefined && isComputable(entry),
+      (entry) =>
+        (entry.adjustmentId ?? undefined) === adjustmentId && (entry.stage ?? undefined) === undefined && isComputable(record.door, entry),
     )
     .map(({ finding, answer, supersedes }) => {
       const first = record.findings.find(({ id }) => id === supersedes);
@@ -186,7 +187,7 @@ function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment
 
 /** What was tried by hand of the door as left, since the last work. */
 export const triesAsLeft = (record: CallRecord): FindingEntry[] =>
-  standing(record.findings).filter((entry) => entry.stage === 'left' && isComputable(entry) && isAfterWork(record, entry));
+  standing(record.findings).filter((entry) => entry.stage === 'left' && isComputable(record.door, entry) && isAfterWork(record, entry));
 
 /** The last round with what was tried of the door as left, where it was not tried after the work already. */
 function withTriesAsLeft(record: CallRecord, last: Round): Round {
@@ -208,7 +209,7 @@ function doneFrom(work: Adjustment): DoneStep {
 
 /** A reading as the engine takes it; one that took the place of an earlier one was taken twice. */
 function readingFrom({ door }: CallRecord, entry: ReadingEntry): Reading[] {
-  if (!isComputable(entry)) return [];
+  if (!isComputable(door, entry)) return [];
   const { station, kind, mm, typed, instrument, supersedes } = entry;
   const taken = { station, instrument, ...(supersedes && { again: true as const }) };
   const seen = seenByEye(entry);

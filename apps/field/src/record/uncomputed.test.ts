@@ -28,6 +28,14 @@ describe('an entry the engine cannot reckon with', () => {
     ]);
   });
 
+  it('is left out where it is of another kind of door', () => {
+    const stiff = { ...bananas, id: 'z5', finding: 'trouble', answer: 'stiff' } as FindingEntry;
+    const under = { ...below, id: 'z6', station: 'foot.lead', mm: 4 } as ReadingEntry;
+    const mixed = { ...record, readings: [...record.readings, under], findings: [...record.findings, stiff] };
+    expect(observedNow(mixed)).toEqual(observedNow(record));
+    expect(uncomputedOf(mixed).map(({ why }) => why)).toEqual(['such a door has no such place', 'which is not asked of such a door']);
+  });
+
   it('is so no more once it is taken back or corrected', () => {
     const back = { ...bananas, id: 'z3', supersedes: 'z2', withdrawn: true };
     const right = { ...below, id: 'z4', supersedes: 'z1', mm: 4, typed: '4' };

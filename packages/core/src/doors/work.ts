@@ -5,10 +5,15 @@ import { knownAs as knownAtHinge } from '../hinged/tables/doneAt';
 import type { SaidBy } from '../model/tables';
 import { recheckAfter as recheckIn } from '../planning/steps';
 import { SLIDING } from '../sliding/slidingDoors';
+import type { DoorKindId } from './anyDoor';
 import { action } from './lookUp';
 import type { ActionId, FindingId, PlaceId, StationId } from './names';
 
-const ofHinges = (id: ActionId): id is HingedActionId => HINGED.actions.some((each) => each.id === id);
+const OF_HINGES: ReadonlySet<string> = new Set(HINGED.actions.map(({ id }) => id));
+const ofHinges = (id: ActionId): id is HingedActionId => OF_HINGES.has(id);
+
+/** The kind of door that work is done on. */
+export const kindOfWork = (id: ActionId): DoorKindId => (ofHinges(id) ? 'hinged' : 'sliding');
 
 /** The name of work by the tables of its kind, at the place it was done at. */
 export function knownAs(id: ActionId, place: PlaceId | undefined): ActionId {

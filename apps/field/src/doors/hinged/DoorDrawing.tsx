@@ -1,13 +1,13 @@
 import type { HingedMake } from '@proper-swing/contract';
 import { station, WALKING_ORDER, type StationId as HingedStationId } from '@proper-swing/core';
 import type { StationId } from '@proper-swing/core/doors';
-import { Fragment, memo, useDeferredValue, useMemo } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Path } from 'react-native-svg';
 import type { Palette } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { doorOutline, FRAME_PX, openingIn, type DoorOutline } from './doorOutline';
-import { FIGURES_APART_PX, labelHeight, LOW_BELOW_PX, SIDE_PX, StationFigure, StationTarget } from '../StationLabel';
+import { FIGURES_APART_PX, labelHeight, LOW_BELOW_PX, SIDE_PX, StationLabels } from '../StationLabel';
 import type { DrawingProps } from '../drawingProps';
 import { DrawingLegend } from '../DrawingLegend';
 import { Pointer } from '../Pointer';
@@ -46,15 +46,7 @@ export const DoorDrawing = memo(function DoorDrawing(props: DoorDrawingProps) {
         <DoorSheet width={size.width} height={size.height} before={before} after={after} active={pointed} isMirrored={mirrored} />
         <DrawingLegend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} />
       </View>
-      {places.map(({ id, x, y }) => {
-        const label = labels.get(id);
-        return (
-          <Fragment key={id}>
-            {label && <StationFigure id={id} label={label} isActive={id === active} isLow={isLow} x={x} y={y} />}
-            {onPick && <StationTarget id={id} onPick={onPick} isLow={isLow} x={x} y={y} />}
-          </Fragment>
-        );
-      })}
+      <StationLabels {...{ places, labels, active, onPick, isLow }} />
     </View>
   );
 });

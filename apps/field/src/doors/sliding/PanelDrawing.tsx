@@ -1,7 +1,7 @@
 import type { SlidingMake } from '@proper-swing/contract';
 import { HANDBOOKS, station, type StationId } from '@proper-swing/core/doors';
 import { rolls } from '@proper-swing/core/sliding/card/panel';
-import { Fragment, memo, useDeferredValue, useMemo } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Path } from 'react-native-svg';
 import { Box } from '../../design/drawing/Box';
@@ -11,7 +11,7 @@ import { LINE } from '../../design/tokens';
 import { DrawingLegend } from '../DrawingLegend';
 import type { DrawingProps } from '../drawingProps';
 import { Pointer } from '../Pointer';
-import { FIGURES_APART_PX, labelHeight, LOW_BELOW_PX, SIDE_PX, StationFigure, StationTarget } from '../StationLabel';
+import { FIGURES_APART_PX, labelHeight, LOW_BELOW_PX, SIDE_PX, StationLabels } from '../StationLabel';
 import { COVERS, FRAME_PX, panelOpening, panelOutline, type PanelOutline } from './panelOutline';
 
 const WALK = HANDBOOKS.sliding.walk;
@@ -45,15 +45,7 @@ export const PanelDrawing = memo(function PanelDrawing(props: DrawingProps & { m
         <PanelSheet {...size} before={before} after={after} active={pointed} isMirrored={mirrored} kind={make.panelKind} />
         <DrawingLegend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} up="38%" />
       </View>
-      {places.map(({ id, x, y }) => {
-        const label = labels.get(id);
-        return (
-          <Fragment key={id}>
-            {label && <StationFigure id={id} label={label} isActive={id === active} isLow={isLow} x={x} y={y} />}
-            {onPick && <StationTarget id={id} onPick={onPick} isLow={isLow} x={x} y={y} />}
-          </Fragment>
-        );
-      })}
+      <StationLabels {...{ places, labels, active, onPick, isLow }} />
     </View>
   );
 });

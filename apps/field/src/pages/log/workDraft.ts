@@ -1,6 +1,6 @@
 import type { Adjustment, CallRecord } from '@proper-swing/contract';
 import { MM_PER_UNIT, unitMeasure, type HingeLeaf } from '@proper-swing/core';
-import { action, HANDBOOKS, isAtPlaces, isInWords, workGroup, type ActionId, type PlaceId } from '@proper-swing/core/doors';
+import { action, HANDBOOKS, isAtPlaces, isInWords, kindOfWork, workGroup, type ActionId, type PlaceId } from '@proper-swing/core/doors';
 import { newAct } from '../../record/writing';
 import { modelFor } from '../../record/door';
 import { placeOf } from '../../record/observed';
@@ -77,7 +77,7 @@ const MOST_MINUTES = 600;
 export function faultsOf({ action: id, places, amount, fromMm, toMm, minutes, remark, corrects }: WorkDraft): WorkFaults {
   const time = Number(minutes);
   const isOther = isInWords(id);
-  const { one } = HANDBOOKS[isOfPanel(id) ? 'sliding' : 'hinged'].placeWord;
+  const { one } = HANDBOOKS[kindOfWork(id)].placeWord;
   const isNothing = isPlaning(id) ? fromMm === 0 && toMm === 0 : amount === 0;
   return {
     ...(isAtPlaces(id) && !isOther && places.length === 0 && { places: `Say at which ${one}.` }),
@@ -90,8 +90,6 @@ export function faultsOf({ action: id, places, amount, fromMm, toMm, minutes, re
 
 /** Where the slab of a door is set: its hinges from the top down, or the ends of its panel. */
 export const placesOf = ({ door }: Pick<CallRecord, 'door'>): PlaceId[] => [...modelFor(door).places] as PlaceId[];
-
-const isOfPanel = (id: ActionId) => HANDBOOKS.sliding.workGroups.some(({ actions }) => actions.includes(id));
 
 /**
  * Writes down what the draft says: an entry a hinge or end, all of one act.

@@ -1,4 +1,4 @@
-import { readTyped } from './readTyped';
+import { isUnheardOf, readTyped } from './readTyped';
 
 describe('what is typed for a station', () => {
   it.each([
@@ -19,5 +19,18 @@ describe('what is typed for a station', () => {
   ] as const)('%s refuses %s in %s', (station, text, units, message) => {
     const read = readTyped(station, text, units);
     expect(read.ok ? '' : read.message).toContain(message);
+  });
+});
+
+describe('a gap that hardly any door has', () => {
+  it.each([
+    ['head.mid', 25, true],
+    ['head.mid', 18, false],
+    ['lift.lead', 25, false],
+    ['lift.lead', 45, true],
+    ['foot.swing', 45, false],
+    ['plumb.hinge', 25, false],
+  ] as const)('%s of %d mm: %s', (station, mm, expected) => {
+    expect(isUnheardOf(station, mm)).toBe(expected);
   });
 });

@@ -1,5 +1,5 @@
 import { DomainError, parseLength } from '@proper-swing/core';
-import { station, type EdgeId, type Station, type StationId } from '@proper-swing/core/doors';
+import { station, type Station, type StationId } from '@proper-swing/core/doors';
 
 export type TypedReading = { ok: true; mm: number } | { ok: false; message: string };
 
@@ -14,13 +14,13 @@ const SENSIBLE: Readonly<Record<Station['kind'], { from: number; to: number; say
   bolt: { from: -40, to: 40, says: 'a bolt' },
 };
 
-/** Gaps that doors have, mm: beyond, the figure or its point is wrong, and it is asked about (common practice, no source). */
-const USUAL_UP_TO_MM: Readonly<Partial<Record<EdgeId, number>>> = { hinge: 16, head: 40, latch: 20, foot: 35, jamb: 60 };
+/** Gaps that doors have, mm, by where they are read: beyond, the figure or its point is wrong, and it is asked about (common practice, no source). */
+const USUAL_UP_TO_MM: Readonly<Partial<Record<string, number>>> = { hinge: 16, head: 20, latch: 20, foot: 35, lift: 40, jamb: 60 };
 
 /** Whether a gap is one that hardly any door has. */
 export function isUnheardOf(id: StationId, mm: number): boolean {
-  const { edge } = station(id);
-  return edge !== undefined && mm > (USUAL_UP_TO_MM[edge] ?? Infinity);
+  const [where = ''] = id.split('.');
+  return station(id).edge !== undefined && mm > (USUAL_UP_TO_MM[where] ?? Infinity);
 }
 
 /** Reads what was typed for a station, in the person's units; what is wrong is said in words. */
