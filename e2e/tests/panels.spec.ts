@@ -85,7 +85,7 @@ test('a screen that jumps: its top wheels are set until it cannot be lifted out'
   await expect(page.getByTestId('verdict')).toHaveText('Free by 5 tries; by the book by 8 gaps. ');
   await finger.tap('close-call');
   await expectAllSaved(page);
-  expect(workOf(house, callId)).toEqual(['setTopWheels']);
+  expect(workOf(house, callId)).toEqual(['setTopWheels topWheels']);
   expect(stateOf(house, callId)).toEqual(DONE);
 });
 

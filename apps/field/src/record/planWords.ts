@@ -43,6 +43,7 @@ const WAYS: Readonly<Partial<Record<ActionId, readonly [string, string]>>> = {
   turnHeight: ['down', 'up'],
   turnScrew: ['up', 'down'],
   turnHanger: ['up', 'down'],
+  setTopWheels: ['more room above', 'less room above'],
   throwHinge: ['into the room', 'toward the stop'],
   throwForTwist: ['into the room', 'toward the stop'],
   // The wrench sits on the knuckles of the door's leaf: eased toward the door they bring the slab toward its hinges.
@@ -87,7 +88,7 @@ export function againWords({ again }: PlannedStep, { bare, withUnit }: LengthWor
 export function placeWords({ place, shiftMm }: PlannedStep, { withUnit }: LengthWords): string {
   const at = place === undefined ? '' : placeSays(place);
   if (shiftMm === undefined || place === undefined) return at;
-  const { slab, more, less } = isOfPanel(place) ? PANEL_MOVES : SLAB_MOVES;
+  const { slab, more, less } = MOVES_AT[place] ?? (isOfPanel(place) ? PANEL_MOVES : SLAB_MOVES);
   return `${at}: ${slab} ${withUnit(Math.abs(shiftMm))} ${shiftMm > 0 ? more : less}`;
 }
 
@@ -105,6 +106,10 @@ export function senseWords({ action, amount }: PlannedStep, door: Door): string 
 /** Which way the slab goes at a hinge, and the panel at one of its ends. */
 const SLAB_MOVES = { slab: 'slab', more: 'toward the latch', less: 'toward the hinges' };
 const PANEL_MOVES = { slab: 'panel', more: 'up', less: 'down' };
+/** Places at which something else than the whole of it is moved. */
+const MOVES_AT: Readonly<Partial<Record<PlaceId, typeof SLAB_MOVES>>> = {
+  topWheels: { slab: 'room above', more: 'more', less: 'less' },
+};
 const isOfPanel = (place: PlaceId) => HANDBOOKS.sliding.places[place] !== undefined;
 
 /** From this chance on something is promised; a plan less likely than this to do it at once is said to need a second go. */

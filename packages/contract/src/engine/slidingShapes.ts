@@ -2,6 +2,7 @@ import { optional } from '@proper-swing/core/fields/field';
 import { channelDepth, panelHeight, panelWidth, perTurn } from '@proper-swing/core/sliding/card/panelFields';
 import { FRAMES, PANEL_KINDS } from '@proper-swing/core/sliding/card/panel';
 import { EDGES } from '@proper-swing/core/sliding/card/profiles';
+import { PANEL_PLACES } from '@proper-swing/core/sliding/geometry/tableNames';
 import { STATION_IDS } from '@proper-swing/core/sliding/geometry/stations';
 import { ACTION_IDS } from '@proper-swing/core/sliding/names/actionIds';
 import { CAUSE_IDS } from '@proper-swing/core/sliding/tables/causes';
@@ -16,7 +17,7 @@ export const SLIDING_WORDS = {
   findings: FINDING_IDS,
   actions: ACTION_IDS,
   edges: EDGES,
-  places: ['lead', 'trail'],
+  places: PANEL_PLACES,
   placeKey: 'place',
   placeWord: 'roller',
   plusIs: 'up',

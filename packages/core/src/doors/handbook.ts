@@ -67,6 +67,7 @@ export const HANDBOOKS: Readonly<Record<DoorKindId, Handbook>> = {
     places: {
       lead: { says: 'closing end', label: 'Closing end' },
       trail: { says: 'other end', label: 'Other end' },
+      topWheels: { says: 'top wheels', label: 'Top wheels' },
     },
     placeWord: { one: 'end', other: 'Ends' },
     evenEdges: evenOf(SLIDING.edges),

@@ -1,4 +1,4 @@
-import type { ActionEffect } from '../model/action';
+import { placeOfWork, type ActionEffect } from '../model/action';
 import type { DoorModel } from '../model/doorModel';
 import { planedOff, PLANING_SD_MM } from '../model/planingLine';
 import { addSpread, dot, widened, type Gaussian } from '../numbers/gaussian';
@@ -135,7 +135,7 @@ function moveByAmount({ belief, step, effect, state, errorAt }: Working<'shift'>
   moveWithError(state, change, errorAt);
 }
 
-function unitMove({ lowered, places, placeLine, layout }: DoorModel, step: DoneStep, kind: 'shift' | 'lower'): Float64Array {
+function unitMove({ lowered, places, placeLine, layout, action }: DoorModel, step: DoneStep, kind: 'shift' | 'lower'): Float64Array {
   if (kind === 'lower') return lowered;
-  return placeLine.moves[places.indexOf(step.place ?? '')] ?? new Float64Array(layout.size);
+  return placeLine.moves[places.indexOf(placeOfWork(action(step.action), step.place) ?? '')] ?? new Float64Array(layout.size);
 }

@@ -1,4 +1,4 @@
-import { setsSlab } from '../model/action';
+import { setsSlab, type Action } from '../model/action';
 import type { Belief, HeldHypothesis } from './belief';
 import type { DoneStep } from './observed';
 
@@ -6,9 +6,13 @@ import type { DoneStep } from './observed';
 const LEAST_LEARNED = 0.5;
 const MOST_LEARNED = 1.6;
 
+const putsInNew = ({ effect }: Action) => effect.kind === 'cure' && effect.unsettles !== undefined;
+
 /** What a unit of each action that was done turns out to do, as a multiple of what was expected at first. */
 export function learnedFrom({ learned, model }: Belief, held: readonly HeldHypothesis[], done: readonly DoneStep[]): Map<string, number> {
-  const now = new Map(learned);
+  // New parts are set by screws of their own: what the old ones did is forgotten.
+  const isRenewed = done.some(({ action }) => putsInNew(model.action(action)));
+  const now = new Map(isRenewed ? [] : learned);
   for (const id of new Set(done.map((step) => step.action))) {
     if (!setsSlab(model.action(id))) continue;
     const own = done.flatMap((step, k) => (step.action === id ? [k] : []));

@@ -21,7 +21,15 @@ export type ActionEffect<N extends Names = Names> =
       unsettles?: readonly { sd: number; moves: Moves<N> }[];
     }
   /** Moves the slab at one place, by so many mm a unit. */
-  | { kind: 'shift'; mmPerUnit: number; sdShare: number }
+  | {
+      kind: 'shift';
+      mmPerUnit: number;
+      sdShare: number;
+      /** The places that have what is set; all unless said. */
+      places?: readonly N['place'][];
+      /** The gap that is watched while it is done: it is set to that, not by its units. */
+      watched?: N['station'];
+    }
   /** Lowers the slab as a whole by so many mm a unit. */
   | { kind: 'lower'; mmPerUnit: number; sdShare: number }
   /** Takes timber off an edge of the slab. */
@@ -72,6 +80,17 @@ export interface Action<N extends Names = Names> {
 /** Minutes for an amount: the first unit, and each further one. */
 export function minutesOf({ minutes }: Pick<Action, 'minutes'>, amount: number): number {
   return minutes.first + minutes.each * (Math.abs(amount) - 1);
+}
+
+/** Whether a setting is done at a place. */
+export function isSetAt({ effect }: Pick<Action, 'effect'>, place: string | undefined): boolean {
+  return effect.kind !== 'shift' || effect.places === undefined || (place !== undefined && effect.places.includes(place));
+}
+
+/** The place that work was done at, which goes without saying where it is always the same one. */
+export function placeOfWork({ effect, at }: Pick<Action, 'effect' | 'at'>, said: string | undefined): string | undefined {
+  const [only, another] = effect.kind === 'shift' ? (effect.places ?? []) : [];
+  return said ?? at ?? (another === undefined ? only : undefined);
 }
 
 /** Whether it moves the slab, at one place or whole, rather than take something away or bring a part to it. */

@@ -1,5 +1,5 @@
 import type { Belief } from '../inference/belief';
-import { minutesOf, type Action } from '../model/action';
+import { isSetAt, minutesOf, type Action } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { Stepwise } from '../stepwise';
 import { gapChanges, outsideBy, type GapBoard, type Guard } from './board';
@@ -126,7 +126,9 @@ function spaceFor(
 ): Omit<SearchSpace, 'start' | 'guard' | 'mustUse'> {
   const settingsAt = (where: Setting['where'], move: Float64Array) => {
     const perMm = gapChanges(board, model, move);
-    return allowed.flatMap((action) => settingsOf(action, where, perMm, learned.get(action.id))).filter(maySet);
+    const place = where === 'whole' ? undefined : model.places[where];
+    const here = allowed.filter((action) => isSetAt(action, place));
+    return here.flatMap((action) => settingsOf(action, where, perMm, learned.get(action.id))).filter(maySet);
   };
   return {
     board,

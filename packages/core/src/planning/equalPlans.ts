@@ -9,10 +9,11 @@ import { GUARD_PRICE, movedPlaces, OUTSIDE_PRICE, type FoundPlan, type SearchSpa
 export function bestAlike(space: SearchSpace): FoundPlan | undefined {
   const places = space.settings.slice(0, space.line.misfit.length);
   const alike = (places[0] ?? []).flatMap((first) => {
-    const same = places.flatMap(
+    const able = places.filter((choices) => choices.some(({ action }) => action.id === first.action.id));
+    const same = able.flatMap(
       (choices) => choices.find(({ action, amount }) => action.id === first.action.id && amount === first.amount) ?? [],
     );
-    return same.length === places.length && isWanted(space, same) ? [asPlan(space, same)] : [];
+    return same.length > 1 && same.length === able.length && isWanted(space, same) ? [asPlan(space, same)] : [];
   });
   return alike.sort((a, b) => a.price - b.price)[0];
 }

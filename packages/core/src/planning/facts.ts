@@ -82,7 +82,10 @@ export function* factsOf(observed: Observations, belief: Belief, { without = [],
   yield 0;
   const leftAlone = asItIs(trial);
   const isSuspected = causeChances(belief).some(({ id, probability }) => probability >= SUSPECTED_FROM && id !== model.tables.soundCause);
-  const isGood = isGoodAsItIs(leftAlone, model.letStandMm, isSuspected);
+  const denying = triesDenyingFree(model, observed);
+  // After work one try is enough: it was made to see what the work did.
+  const isDeniedFree = denying.some(({ isOnce }) => !isOnce || belief.done.length > 0);
+  const isGood = !isDeniedFree && isGoodAsItIs(leftAlone, model.letStandMm, isSuspected);
   const likely = causesToTreat(belief, isGood).filter((each) => !curesWhatIsInOrder(model, each, inOrder));
   const treat = isGood ? likely : [...likely, ...causesOfSidesOut(belief, trial, likely)];
   const allowed = allowedNow(belief, rulings);
@@ -90,9 +93,6 @@ export function* factsOf(observed: Observations, belief: Belief, { without = [],
   const asWell = allowed.filter(({ id }) => model.tables.asWell.includes(id));
   const seenOnce = undoneSeenOnce(belief, observed);
   const isSureOfUndone = undoneWork.length > seenOnce.length;
-  const denying = triesDenyingFree(model, observed);
-  // After work one try is enough: it was made to see what the work did.
-  const isDeniedFree = denying.some(({ isOnce }) => !isOnce || belief.done.length > 0);
   const needsNothing = treat.length === 0 && asWell.length === 0 && isGood && !isSureOfUndone && !isDeniedFree;
   const deniedOnce = denying.map(({ finding }) => finding);
   const unknown = readFirst(observed, belief, board);

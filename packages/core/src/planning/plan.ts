@@ -41,7 +41,7 @@ export function planOf({ model, board }: Trial, aim: PlanAim, each: Candidate, b
   const { found } = each;
   return {
     aim,
-    steps: stepsOf(model, each, board.stations),
+    steps: stepsOf(model, each, board.stations).map((step) => watchedStep(model, board.stations, each, step)),
     minutes: each.minutes,
     chances: each.chances,
     uncertainty,
@@ -57,6 +57,14 @@ export function planOf({ model, board }: Trial, aim: PlanAim, each: Candidate, b
     }),
     misfit: placesOffLine(model, found.misfit),
   };
+}
+
+/** A setting that is done by watching a gap is told by where that gap then stands. */
+function watchedStep({ action }: Trial['model'], stations: readonly string[], { found }: Candidate, step: PlannedStep): PlannedStep {
+  const { effect } = action(step.action);
+  const station = effect.kind === 'shift' ? effect.watched : undefined;
+  const mm = station === undefined ? undefined : found.gaps[stations.indexOf(station)];
+  return station === undefined || mm === undefined ? step : { ...step, until: { station, mm } };
 }
 
 /** Where work that is watched stops at this gap and nothing moves it afterwards: the figure told is the one to stop at. */

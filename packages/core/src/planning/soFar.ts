@@ -1,5 +1,6 @@
 import type { Belief } from '../inference/belief';
 import type { AnsweredFinding, DoneStep, Observations } from '../inference/observed';
+import { placeOfWork } from '../model/action';
 import type { DoorModel } from '../model/doorModel';
 import type { Side } from '../model/tables';
 import type { GapBoard } from './board';
@@ -8,8 +9,10 @@ import type { SideWork } from './outcome';
 
 /** What the work so far has moved the places by, as learned on this door. */
 export function shiftsDone({ model, done, learned }: Belief): Moved[] {
-  return done.flatMap(({ action: id, place, amount }) => {
-    const { effect } = model.action(id);
+  return done.flatMap(({ action: id, place: said, amount }) => {
+    const action = model.action(id);
+    const { effect } = action;
+    const place = placeOfWork(action, said);
     if (effect.kind !== 'shift' || place === undefined) return [];
     return [{ place: model.places.indexOf(place), shiftMm: amount * effect.mmPerUnit * (learned.get(id) ?? 1) }];
   });

@@ -5,7 +5,7 @@ import { checkPanel, mmPerHalfTurn, type SlidingDoor } from './card/panel';
 import { EDGES, PROFILES } from './card/profiles';
 import { cardFigures } from './geometry/cardFigures';
 import { PARAMETERS } from './geometry/parameters';
-import { rollerLine } from './geometry/rollerLine';
+import { placeLineFor, placesFor } from './geometry/rollerLine';
 import { STATIONS, WALK } from './geometry/stations';
 import { ACTIONS, isActionFor } from './tables/actions';
 import { CAUSES, hasCause } from './tables/causes';
@@ -71,9 +71,12 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
   lookFirst: [],
   deniesFree: [
     { finding: 'pull', answers: ['stiff', 'stuck'] },
+    { finding: 'tick', answers: ['place', 'even'] },
+    { finding: 'wheels', answers: ['chipped', 'seized'] },
     // What is not held where it runs comes off, however well it runs today.
     { finding: 'seat', answers: ['off'] },
     { finding: 'liftOut', answers: ['out'] },
+    { finding: 'headRub', answers: ['middle', 'nowhere'] },
     { finding: 'clip', answers: ['missing', 'wrong'] },
     { finding: 'hangers', answers: ['slipped'] },
   ],
@@ -88,9 +91,9 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
   profileOf: ({ kind }) => PROFILES[kind],
   places: (door) => {
     checkPanel(door);
-    return ['lead', 'trail'];
+    return placesFor(door.kind);
   },
-  placeLine: (_, size) => rollerLine(size),
+  placeLine: ({ kind }, size) => placeLineFor(kind, size),
   hasCause: (id, { kind }) => hasCause(id, kind),
   hasFinding: (id, { kind }) => findingsFor(kind).some((each) => each.id === id),
   forbids: (id, { kind }) => (isActionFor(id, kind) ? undefined : { why: 'This kind of panel has no such part.', isObvious: true }),

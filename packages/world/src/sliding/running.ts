@@ -8,6 +8,9 @@ export interface Drag {
   /** At a place of the travel only. */
   place: number;
   midway: number;
+  /** Of what brakes all along, what grows with the weight on the wheels, and what does not. */
+  ofWeight: number;
+  besides: number;
 }
 
 const WHEEL_DRAG: Readonly<Record<WheelState, number>> = { sound: 0, stiff: 0.055, seized: 0.17, worn: 0.05, chipped: 0.012, odd: 0.025 };
@@ -24,18 +27,14 @@ export function dragOf(door: TrueSliding): Drag {
   const room = isRolling(door) ? leastRoom(door) : Infinity;
   const grip = Math.min(0.3, 0.09 * Math.max(0, 0.5 - room));
   const gripsAlong = isRolling(door) && door.ails.headSag === 0;
+  const ofWeight =
+    wheels + 0.03 * door.dirt + 0.022 * door.trackWear + (door.offTrack === undefined ? 0 : 0.16) + Math.min(0.2, 0.05 * scrape);
+  const besides =
+    (door.strip === 'drags' ? 0.06 : 0) + (door.trim === 'tight' ? 0.07 : 0) + (door.bowed ? 0.06 : 0) + (gripsAlong ? grip : 0);
   return {
-    along:
-      SOUND_DRAG +
-      wheels +
-      0.03 * door.dirt +
-      0.022 * door.trackWear +
-      (door.strip === 'drags' ? 0.06 : 0) +
-      (door.trim === 'tight' ? 0.07 : 0) +
-      (door.bowed ? 0.06 : 0) +
-      (door.offTrack === undefined ? 0 : 0.16) +
-      Math.min(0.2, 0.05 * scrape) +
-      (gripsAlong ? grip : 0),
+    along: SOUND_DRAG + ofWeight + besides,
+    ofWeight,
+    besides,
     place: (door.spot?.is === 'burr' ? 0.02 : 0) + (door.spot?.is === 'bend' ? 0.13 : 0) + (door.fixing === undefined ? 0 : 0.12),
     midway: gripsAlong ? 0 : grip,
   };

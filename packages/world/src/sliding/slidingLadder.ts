@@ -4,7 +4,7 @@ import type { Befallen } from '../doorWorld';
 import { checksOf, type SlidingCourse } from './slidingCourse';
 import { answerSliding, readSliding } from './slidingTechnician';
 import { isMade } from './slidingVerdict';
-import { carryOutSliding } from './slidingWork';
+import { carryOutSliding, topWheelsByEye } from './slidingWork';
 import { copySliding, isRolling, type TrueSliding } from './trueSliding';
 
 /** The trade's ladder: clean, adjust, out and lubricate, replace; a check after each rung. */
@@ -37,7 +37,7 @@ export function slideByLadder({ door: asFound, causes }: Befallen<TrueSliding>, 
   };
   const adjustAll = () => {
     adjust();
-    if (kindOf === 'screen') carryOutSliding(door, [{ action: 'setTopWheels', amount: 1 }], random);
+    if (kindOf === 'screen') carryOutSliding(door, [{ action: 'setTopWheels', amount: topWheelsByEye(door) }], random);
     carryOutSliding(door, [{ action: 'moveKeep', amount: 1 }], random);
   };
   const takeOut = () => {

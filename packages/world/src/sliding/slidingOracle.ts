@@ -5,7 +5,7 @@ import { cause, type CauseId } from '@proper-swing/core/sliding/tables/causes';
 import type { Befallen } from '../doorWorld';
 import { MOST_CYCLES, type SlidingCourse } from './slidingCourse';
 import { isMade } from './slidingVerdict';
-import { carryOutSliding } from './slidingWork';
+import { carryOutSliding, topWheelsByEye } from './slidingWork';
 import { copySliding, isRolling, type TrueSliding } from './trueSliding';
 
 /** Knows what befell it: mends that, then turns the screws to the jamb with what half a turn does here. */
@@ -16,7 +16,7 @@ export function slideByOracle({ door: asFound, causes }: Befallen<TrueSliding>, 
   for (const id of causes) {
     const cures = cause(id as CauseId).cures.filter((each) => action(each).onlyFor?.includes(door.card.kind) !== false);
     const own = cures.find((each) => !isTurn(each));
-    if (own !== undefined) carryOutSliding(door, [{ action: own, amount: 1 }], random);
+    if (own !== undefined) carryOutSliding(door, [{ action: own, amount: own === 'setTopWheels' ? topWheelsByEye(door) : 1 }], random);
   }
   for (let cycle = 1; cycle <= MOST_CYCLES; cycle += 1) {
     for (const place of ['lead', 'trail'] as const) {

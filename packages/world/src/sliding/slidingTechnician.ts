@@ -115,6 +115,24 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
   },
   pull: (door, _, random) => pullFelt(door, random),
   where: (door, _, random) => sticks(door, random),
+  lifted: (door, _, random) => {
+    const { ofWeight, besides } = dragOf(door);
+    const isFelt = ofWeight > besides && ofWeight * Math.exp(0.25 * random.normal()) > 0.03;
+    return isFelt ? see(door, random, 'easier', { same: 11 }) : see(door, random, 'same', { easier: 9 });
+  },
+  marked: (door, _, random) => {
+    const isSlid =
+      door.wheels.lead === 'seized' || door.wheels.trail === 'seized' || (door.offTrack !== undefined && random.uniform() < 0.4);
+    return isSlid ? see(door, random, 'stays', { round: 9 }) : see(door, random, 'round', { stays: 6 });
+  },
+  trackFelt: (door, _, random) => {
+    const felt = door.spot?.is === 'burr' ? 'proud' : door.spot?.is === 'bend' ? 'bent' : door.trackWear > 0.5 ? 'flat' : 'true';
+    return felt === 'true' ? see(door, random, felt, { flat: 3, bent: 4, proud: 3 }) : see(door, random, felt, { true: 10, bent: 3 });
+  },
+  wiped: (door, _, random) =>
+    door.dirt * Math.exp(0.25 * random.normal()) > 0.6
+      ? see(door, random, 'easier', { same: 11 })
+      : see(door, random, 'same', { easier: 8 }),
   tick: (door, _, random) => see(door, random, ticks(door, random), { none: 4, place: 3, even: 2 }),
   liftOut: (door, _, random) => {
     const comesOut = isRolling(door) && (door.offTrack !== undefined || mostRoom(door) >= door.liftsOutFrom);

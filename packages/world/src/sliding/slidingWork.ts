@@ -4,11 +4,19 @@ import { PROFILES } from '@proper-swing/core/sliding/card/profiles';
 import type { ActionId } from '@proper-swing/core/sliding/names/actionIds';
 import { between } from '../draws';
 import { turnedBy } from './running';
-import { hookLow, isRolling, poseOf, roomAbove, type End, type TrueSliding } from './trueSliding';
+import { hookLow, isRolling, leastRoom, poseOf, roomAbove, type End, type TrueSliding } from './trueSliding';
 
 type Work = (door: TrueSliding, step: DoneStep, random: RandomStream) => void;
 
 const ENDS = ['lead', 'trail'] as const;
+
+/** Room that a screen is left with where it bound, mm. */
+const BACKED_OFF_TO_MM = 0.5;
+
+/** What top wheels are moved by that are set by eye, until the screen can just not be lifted out, mm. */
+export function topWheelsByEye(door: TrueSliding): number {
+  return PROFILES.screen.edges.head.target - Math.min(roomAbove(door, 0.05), roomAbove(door, 0.95));
+}
 
 /** Raises an end: on rollers it stands higher, hung its hanger is shorter. */
 export const raise = (door: TrueSliding, end: End, mm: number) => {
@@ -64,12 +72,12 @@ const WORKS: Readonly<Record<ActionId, Work>> = {
   },
   refitStrip: (door) => (door.strip = 'lies'),
   refitGuide: (door) => (door.guide = 'holds'),
-  setTopWheels: (door, _, random) => {
+  setTopWheels: (door, { amount }, random) => {
     if (door.card.kind !== 'screen') return;
-    const { head } = PROFILES.screen.edges;
-    const least = Math.min(roomAbove(door, 0.05), roomAbove(door, 0.95));
-    door.clearH += head.target + 0.35 * random.normal() - least;
+    door.clearH += amount + 0.35 * random.normal();
     door.ails.room = 0;
+    // It is run over its travel, and where it binds they are backed off a little.
+    door.clearH += Math.max(0, BACKED_OFF_TO_MM - leastRoom(door));
   },
   turnScrew: turn,
   turnHanger: turn,

@@ -10,7 +10,7 @@ import { useLengthWords } from '../../design/lengthWords';
 import { handbookOf, modelFor } from '../../record/door';
 import { isDoneOnce } from '../../record/planWords';
 import { WorkAmount } from './WorkAmount';
-import { isPlaning, placesOf, type WorkDraft, type WorkFaults } from './workDraft';
+import { isPlaning, placesFor, type WorkDraft, type WorkFaults } from './workDraft';
 
 const LEAVES = HINGE_LEAVES.map((id) => ({ id, label: id === 'door' ? 'Leaf on the door' : 'Leaf on the leg' }));
 const SCREWS = [1, 2, 3, 4].map((id) => ({ id, label: String(id) }));
@@ -93,7 +93,7 @@ export function WorkForm({ record, work, change, faults }: WorkFormProps) {
 
 /** At which hinges or ends: each by itself, or all in one tap. */
 function AtPlaces({ record, work, change, faults }: WorkFormProps) {
-  const places = placesOf(record);
+  const places = placesFor(record, work.action);
   const { one, other } = handbookOf(record.door).placeWord;
   const takesAll = work.corrects === undefined;
   const hasAll = work.places.length === places.length;

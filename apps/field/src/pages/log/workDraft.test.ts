@@ -7,7 +7,7 @@ import { outbox } from '../../offline/outbox';
 import { exampleRecord } from '../../record/exampleRecord';
 import { doneWords, howMuchWords, reckoningWords, whereWords } from '../../record/workWords';
 import { recentWork, rememberWork } from './recentWork';
-import { beginWork, correctWork, faultsOf, placesOf, stepOf, writeWork } from './workDraft';
+import { beginWork, correctWork, faultsOf, placesFor, stepOf, writeWork } from './workDraft';
 
 afterEach(() => outbox.waiting().forEach((each) => outbox.remove(each)));
 
@@ -19,7 +19,7 @@ const inches = lengthWords({ system: 'in', finest: 32 });
 
 describe('work that is written down', () => {
   it('is an entry a hinge, of one act, and each is as the server takes it', () => {
-    writeWork(record, { ...beginWork('shimStrip'), places: placesOf(record), amount: 3, part: ' card ', minutes: '25' });
+    writeWork(record, { ...beginWork('shimStrip'), places: placesFor(record, 'shimStrip'), amount: 3, part: ' card ', minutes: '25' });
     const entries = written();
     expect(entries.map(({ hinge, amount, unit }) => [hinge, amount, unit])).toEqual([
       ['top', 3, 'layers of 0.5 mm card'],

@@ -2,6 +2,7 @@ import type { Adjustment, CallRecord } from '@proper-swing/contract';
 import { MM_PER_UNIT, unitMeasure, type HingeLeaf } from '@proper-swing/core';
 import { action, HANDBOOKS, isAtPlaces, isInWords, kindOfWork, workGroup, type ActionId, type PlaceId } from '@proper-swing/core/doors';
 import { newAct } from '../../record/writing';
+import { isSetAt } from '@proper-swing/core/model/action';
 import { modelFor } from '../../record/door';
 import { placeOf } from '../../record/observed';
 import { atPlace, logWork, type DoneWork } from '../../record/writeAdjustment';
@@ -88,8 +89,11 @@ export function faultsOf({ action: id, places, amount, fromMm, toMm, minutes, re
   };
 }
 
-/** Where the slab of a door is set: its hinges from the top down, or the ends of its panel. */
-export const placesOf = ({ door }: Pick<CallRecord, 'door'>): PlaceId[] => [...modelFor(door).places] as PlaceId[];
+/** Where work may be done on a door: its hinges from the top down, or the ends of its panel. */
+export function placesFor({ door }: Pick<CallRecord, 'door'>, id: ActionId): PlaceId[] {
+  const model = modelFor(door);
+  return model.places.filter((place) => isSetAt(model.action(id), place)) as PlaceId[];
+}
 
 /**
  * Writes down what the draft says: an entry a hinge or end, all of one act.

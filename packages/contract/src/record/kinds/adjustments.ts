@@ -1,5 +1,6 @@
 import { HINGE_LEAVES, HINGE_NAMES, KEEP_IDS, SEAL_FEELS } from '@proper-swing/core';
 import { ACTION_IDS } from '@proper-swing/core/doors';
+import { PANEL_PLACES } from '@proper-swing/core/sliding/geometry/tableNames';
 import { choice, flag, group, id, list, named, nullable, number, optional, text } from '@proper-swing/core/fields/field';
 import { entry } from '../kind';
 
@@ -14,7 +15,7 @@ export const adjustments = entry({
     callId: id('Call it was done on'),
     action: choice('What was done', ACTION_IDS),
     hinge: nullable(choice('At which hinge', HINGE_NAMES)),
-    end: optional(choice('At which end of a sliding panel: the one that closes, or the other', ['lead', 'trail'])),
+    end: optional(choice('Where on a sliding panel: at the end that closes, the other, or its top wheels', PANEL_PLACES)),
     leaf: optional(choice('At which leaf of the hinge', HINGE_LEAVES)),
     screws: optional(
       list('Which screws of the leaf, or cams of the keep, 1 at the top', number('One screw', { from: 1, to: 8, whole: true }), {

@@ -5,8 +5,9 @@ import type { FigureName } from './cardFigures';
 import type { ParameterId } from './parameters';
 import type { StationId } from './stations';
 
-/** Where the panel can be set: at the roller or hanger of its closing end, and at the other. */
-export type RollerName = 'lead' | 'trail';
+/** Where a panel can be set: at the roller or hanger of its closing end and at the other, and at the top wheels of a screen. */
+export const PANEL_PLACES = ['lead', 'trail', 'topWheels'] as const;
+export type PanelPlace = (typeof PANEL_PLACES)[number];
 
 /** The names that the tables of a sliding door are written in; causes and checks are the keys of their own tables. */
 export interface TableNames extends Names {
@@ -14,7 +15,7 @@ export interface TableNames extends Names {
   figure: FigureName;
   station: StationId;
   edge: EdgeId;
-  place: RollerName;
+  place: PanelPlace;
   action: ActionId;
   side: never;
 }

@@ -1,5 +1,6 @@
 import { HUNG, ROLLING } from '../card/panel';
 import { answer, type FindingEntry } from './findingEntry';
+import { gripsAtEnds, gripsMidway } from './scrapes';
 
 /** Wheels, screws and hangers. Chances: common practice, no source. */
 export const WHEEL_FINDINGS = {
@@ -27,6 +28,18 @@ export const WHEEL_FINDINGS = {
       screwDead: [60, 24, 6, 7, 1, 2],
       trackDirty: [54, 36, 3, 4, 1, 2],
     },
+  },
+  marked: {
+    stage: 'test',
+    again: true,
+    question: 'A felt-pen mark on each wheel: does it come round?',
+    howTo: 'Mark each wheel where the lamp shows it, slide the panel a hand’s width to and fro, and look whether the mark has moved.',
+    minutes: 0.9,
+    answers: [
+      answer('round', 'Both come round', 'the mark on each wheel comes round'),
+      answer('stays', 'One stays: it slides', 'a wheel slides without turning'),
+    ],
+    chances: { otherwise: [94, 6], rollerSeized: [9, 91], wheelStiff: [85, 15], offTrack: [60, 40], rollersWorn: [88, 12] },
   },
   screws: {
     stage: 'test',
@@ -94,6 +107,38 @@ export const TRACK_FINDINGS = {
       trackOut: [64, 18, 2, 14, 2],
     },
   },
+  trackFelt: {
+    stage: 'look',
+    again: true,
+    question: 'Feel the track: nail across, straightedge along?',
+    howTo: 'Wipe it where it runs worst. A fingernail across its crown, then a short straightedge along it.',
+    minutes: 0.8,
+    answers: [
+      answer('true', 'Round and straight', 'the track feels round and straight'),
+      answer('flat', 'Flat, with a lip', 'the crown of the track feels flat, with a lip'),
+      answer('bent', 'Light under the straightedge', 'the track is out of line under a straightedge'),
+      answer('proud', 'Something stands up', 'something stands up on the track'),
+    ],
+    chances: {
+      otherwise: [91, 3, 3, 3],
+      trackWorn: [12, 82, 3, 3],
+      trackBent: [9, 2, 81, 8],
+      trackBurr: [9, 2, 6, 83],
+      trackOut: [84, 3, 10, 3],
+    },
+  },
+  wiped: {
+    stage: 'test',
+    again: true,
+    question: 'Wipe a hand’s length of track: easier there?',
+    howTo: 'Where it runs worst. Wipe the track with a damp cloth for a hand’s length, dry it, and roll a wheel over just that.',
+    minutes: 1,
+    answers: [
+      answer('same', 'No difference', 'wiping the track makes no difference'),
+      answer('easier', 'Easier where wiped', 'it runs easier where the track was wiped'),
+    ],
+    chances: { otherwise: [92, 8], trackDirty: [11, 89] },
+  },
   seat: {
     stage: 'look',
     again: true,
@@ -140,6 +185,7 @@ export const TRACK_FINDINGS = {
       answer('nowhere', 'None anywhere', 'there is no play above it anywhere'),
     ],
     chances: { otherwise: [92, 5, 3], headSag: [12, 80, 8], topWheelsHard: [7, 6, 87], wrongRoller: [78, 8, 14] },
+    follows: { share: 0.9, otherwise: 'play', shows: [...gripsAtEnds('nowhere', 0.4, 0.3), ...gripsMidway('middle', 0.4, 0.4)] },
   },
   guide: {
     stage: 'look',

@@ -25,7 +25,8 @@ export const RECHECKS: readonly RecheckRow<SlidingNames>[] = [
     ],
     stations: [],
   },
-  { effects: ['cure'], actions: ['setTopWheels', 'liftHead'], stations: ['lift.lead', 'lift.trail'] },
+  { effects: ['shift', 'unknown'], place: 'topWheels', stations: ['lift.lead', 'lift.trail'] },
+  { effects: ['cure'], actions: ['liftHead'], stations: ['lift.lead', 'lift.trail'] },
   { effects: ['cure'], actions: ['squareOpening', 'squarePanel'], stations: ['jamb.top', 'jamb.mid', 'jamb.foot'] },
   { effects: ['cure'], actions: ['trimSlab'], stations: ['foot.lead', 'foot.middle', 'foot.trail'] },
   {

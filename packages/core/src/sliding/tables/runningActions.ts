@@ -4,6 +4,9 @@ import { whole, type ActionEntry } from './actionEntry';
 /** Half turns of a screw that a plan may ask for at one end. */
 const HALF_TURNS = [-10, -9, -8, -7, -6, -5, -4, -3, -2, -1, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
 
+/** How much more room above, or less, the top wheels of a screen may be set to, mm. */
+const ROOM_MM = Array.from({ length: 25 }, (_, i) => (i - 12) / 2).filter((mm) => mm !== 0);
+
 /** New rollers or hangers stand about where the old ones stood, each by itself (common practice, no source). */
 const newOnes = {
   unsettles: [
@@ -87,18 +90,11 @@ export const RUNNING_ACTIONS = {
   setTopWheels: {
     order: 5,
     title: 'Set the top wheels',
-    unit: 'job',
+    unit: 'mm',
     onlyFor: ['screen'],
     // The room above is watched while they are set: until it can just not be lifted out.
-    effect: {
-      kind: 'cure',
-      cures: ['topWheelsHard', 'topWheelsSlack'],
-      share: 1,
-      shareSd: 0.05,
-      leftSdMm: 0.4,
-      watched: ['lift.lead', 'lift.trail'],
-    },
-    amounts: [1],
+    effect: { kind: 'shift', mmPerUnit: 1, sdShare: 0.15, places: ['topWheels'], watched: 'lift.lead' },
+    amounts: ROOM_MM,
     minutes: { first: 6, each: 0 },
     irreversibility: 0,
     holds: 0.85,
@@ -115,7 +111,7 @@ export const RUNNING_ACTIONS = {
     title: 'Turn the roller screw',
     unit: 'half turns',
     onlyFor: ROLLING,
-    effect: { kind: 'shift', mmPerUnit: 0.75, sdShare: 0.15 },
+    effect: { kind: 'shift', mmPerUnit: 0.75, sdShare: 0.15, places: ['lead', 'trail'] },
     amounts: HALF_TURNS,
     minutes: { first: 2, each: 0.3 },
     irreversibility: 0,

@@ -1,5 +1,6 @@
 import { ROLLING } from '../card/panel';
 import { answer, type FindingEntry } from './findingEntry';
+import { BRAKES, gripsAtEnds, gripsMidway, scrapesAt, TOP_BACK } from './scrapes';
 
 /** What the customer tells, and what the panel does when it is slid. Chances: common practice, no source. */
 export const SLIDE_FINDINGS = {
@@ -127,6 +128,17 @@ export const SLIDE_FINDINGS = {
       trimTight: [10, 38, 44, 8],
       fixingThrough: [18, 34, 36, 12],
     },
+    follows: {
+      share: 0.85,
+      otherwise: 'free',
+      shows: [
+        ...scrapesAt('dirty', 0.4, 0.4),
+        ...scrapesAt('stiff', -0.6, 0.5),
+        ...gripsAtEnds('stiff', 0.1, 0.4),
+        ...gripsMidway('stiff', -0.2, 0.5),
+      ],
+      notUnder: BRAKES,
+    },
   },
   where: {
     stage: 'test',
@@ -166,6 +178,39 @@ export const SLIDE_FINDINGS = {
       slabBowed: [18, 14, 44, 6, 18],
       trimTight: [10, 16, 60, 6, 8],
       fixingThrough: [14, 62, 12, 2, 10],
+    },
+    follows: {
+      share: 0.85,
+      otherwise: 'nowhere',
+      shows: [...scrapesAt('along', 0.1, 0.4), ...gripsAtEnds('along', 0.1, 0.4), ...gripsMidway('middle', 0.1, 0.5)],
+      notUnder: BRAKES,
+    },
+  },
+  lifted: {
+    stage: 'test',
+    again: true,
+    question: 'Take some of its weight while it slides: easier?',
+    howTo: 'A flat bar or a hand under the handle end, lift a little without raising it off its track, and pull as before.',
+    minutes: 0.6,
+    answers: [
+      answer('easier', 'Runs easier', 'it runs easier with its weight taken'),
+      answer('same', 'Just the same', 'it runs the same with its weight taken'),
+    ],
+    chances: {
+      otherwise: [40, 60],
+      runsWell: [10, 90],
+      rollersWorn: [88, 12],
+      wheelStiff: [88, 12],
+      rollerSeized: [91, 9],
+      trackDirty: [84, 16],
+      trackWorn: [84, 16],
+      bothLow: [70, 30],
+      stripDrags: [10, 90],
+      trimTight: [10, 90],
+      slabBowed: [10, 90],
+      fixingThrough: [8, 92],
+      headSag: [6, 94],
+      topWheelsHard: [6, 94],
     },
   },
   tick: {
@@ -246,27 +291,13 @@ export const SLIDE_FINDINGS = {
       shows: [
         {
           answer: 'foot',
-          at: {
-            leadRise: 'r',
-            trailRise: { times: -1, of: 'r' },
-            trackTilt: { times: -1, of: 'r' },
-            trackHump: { times: -1, of: 'r' },
-            jambLean: -1,
-            rack: 1,
-          },
+          at: TOP_BACK,
           border: { above: 2.5 },
           softMm: 0.8,
         },
         {
           answer: 'top',
-          at: {
-            leadRise: 'r',
-            trailRise: { times: -1, of: 'r' },
-            trackTilt: { times: -1, of: 'r' },
-            trackHump: { times: -1, of: 'r' },
-            jambLean: -1,
-            rack: 1,
-          },
+          at: TOP_BACK,
           border: { below: -2.5 },
           softMm: 0.8,
         },

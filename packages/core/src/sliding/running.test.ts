@@ -1,0 +1,110 @@
+import { isSetAt, placeOfWork } from '../model/action';
+import type { Observed } from './observed';
+import { panel, readingsOf } from './panel.fixture';
+import { WALK } from './geometry/stations';
+import { believe, diagnose, planCorrections } from './slidingAnswers';
+import { action } from './tables/actions';
+
+const glass = panel('glass');
+const screen = panel('screen');
+const read = (door: Observed['door'], moved: Readonly<Record<string, number>> = {}) => readingsOf(door, moved, WALK);
+const chancesOf = (observed: Observed) => Object.fromEntries(diagnose(observed).causes.map(({ id, probability }) => [id, probability]));
+
+describe('how a panel runs', () => {
+  const stiff = [
+    { finding: 'pull', answer: 'stiff' },
+    { finding: 'where', answer: 'along' },
+  ] as const;
+
+  it('does not come of an end that is low and clears its sill: something else brakes it as well', () => {
+    const clears = chancesOf({ door: glass, readings: read(glass, { leadRise: -3.5 }), findings: [...stiff] });
+    const scrapes = chancesOf({ door: glass, readings: read(glass, { leadRise: -7 }), findings: [...stiff] });
+    const brakes = (chances: Readonly<Record<string, number>>) =>
+      (['wheelStiff', 'rollerSeized', 'trackDirty', 'stripDrags'] as const).reduce((sum, id) => sum + (chances[id] ?? 0), 0);
+    expect(clears['leadLow']).toBeGreaterThan(0.35);
+    expect(brakes(clears)).toBeGreaterThan(brakes(scrapes) + 0.3);
+  });
+
+  it('a length of wiped track, and a panel with its weight taken, tell dirt, wheels and strip apart', () => {
+    const lead = (finding: 'wiped' | 'lifted', answer: string) => {
+      const chances = chancesOf({ door: glass, readings: read(glass), findings: [...stiff, { finding, answer }] });
+      return (id: string) => chances[id] ?? 0;
+    };
+    expect(lead('wiped', 'easier')('trackDirty')).toBeGreaterThan(lead('wiped', 'same')('trackDirty') + 0.3);
+    expect(lead('lifted', 'same')('stripDrags')).toBeGreaterThan(lead('lifted', 'easier')('stripDrags') + 0.2);
+  });
+
+  it.each([
+    ['headRub', 'middle'],
+    ['tick', 'even'],
+    ['wheels', 'chipped'],
+  ] as const)('is not called in order while %s says %s', (finding, answer) => {
+    const runs = { finding: 'pull', answer: 'free' } as const;
+    const outcome = (said: string) =>
+      planCorrections({ door: screen, readings: read(screen), findings: [runs, { finding, answer: said, again: true }] }).outcome;
+    expect(outcome(answer)).not.toBe('true');
+    const inOrder = { headRub: 'play', tick: 'none', wheels: 'spin' } as const;
+    expect(outcome(inOrder[finding])).toBe('true');
+  });
+});
+
+describe('top wheels', () => {
+  const raised: Observed = {
+    door: screen,
+    readings: read(screen, { leadRise: -3, trailRise: -3 }),
+    findings: [
+      { finding: 'screws', answer: 'move' },
+      { finding: 'wheels', answer: 'spin' },
+      { finding: 'trackFelt', answer: 'true' },
+    ],
+    rounds: [
+      {
+        done: [
+          { action: 'turnScrew', place: 'lead', amount: 5 },
+          { action: 'turnScrew', place: 'trail', amount: 5 },
+        ],
+        // The bottom is right, and the head now holds it.
+        readings: read(screen, { headRoom: -1.6 }),
+      },
+    ],
+  };
+  const first = (observed: Observed) => planCorrections(observed).plans[0]?.steps[0];
+
+  it('are set again by the room above once the bottom wheels have raised a screen', () => {
+    const step = first(raised);
+    expect(step).toMatchObject({ action: 'setTopWheels', place: 'topWheels', until: { station: 'lift.lead' } });
+    expect(step?.until?.mm).toBeGreaterThan(0.4);
+    expect(step?.until?.mm).toBeLessThan(3);
+  });
+
+  it('are moved by what was logged whether or not it was said where', () => {
+    const room = (step: { action: 'setTopWheels'; place?: 'topWheels'; amount: number }) => {
+      const { held, model } = believe({ door: screen, readings: read(screen), findings: [], rounds: [{ done: [step], readings: [] }] });
+      return held[0]?.posterior.mean[model.layout.parameterAt('headRoom')] ?? NaN;
+    };
+    const said = room({ action: 'setTopWheels', place: 'topWheels', amount: 2 });
+    expect(room({ action: 'setTopWheels', amount: 2 })).toBeCloseTo(said, 9);
+    expect(said).toBeGreaterThan(room({ action: 'setTopWheels', place: 'topWheels', amount: -2 }) + 3);
+  });
+
+  it('set by watching are not set again straight away, though a rule still reads them out', () => {
+    const done = { action: 'setTopWheels', place: 'topWheels', amount: 1.5 } as const;
+    const still: Observed = { ...raised, rounds: [...(raised.rounds ?? []), { done: [done], readings: read(screen, { headRoom: -1.6 }) }] };
+    expect(first(still)?.action).not.toBe('setTopWheels');
+  });
+
+  it('are no place for a roller screw, nor a roller for them', () => {
+    expect([isSetAt(action('turnScrew'), 'topWheels'), isSetAt(action('turnScrew'), 'lead')]).toEqual([false, true]);
+    expect([isSetAt(action('setTopWheels'), 'lead'), isSetAt(action('setTopWheels'), undefined)]).toEqual([false, false]);
+    expect([placeOfWork(action('turnScrew'), undefined), placeOfWork(action('setTopWheels'), undefined)]).toEqual([undefined, 'topWheels']);
+  });
+});
+
+it('new rollers have screws of their own: what a dead one did is forgotten', () => {
+  const dead = { action: 'turnScrew', place: 'lead', amount: 4 } as const;
+  const low = read(glass, { leadRise: -4 });
+  const turned: Observed = { door: glass, readings: low, findings: [], rounds: [{ done: [dead], readings: low }] };
+  expect(believe(turned).learned.get('turnScrew')).toBeLessThan(0.8);
+  const renewed = { done: [{ action: 'replaceRollers', amount: 1 } as const], readings: read(glass) };
+  expect(believe({ ...turned, rounds: [...(turned.rounds ?? []), renewed] }).learned.size).toBe(0);
+});
