@@ -166,4 +166,17 @@ export const SLIDING_DOORS: readonly DemoPanel[] = [
     panelHeightMm: 2020,
     frame: 'timber',
   },
+  {
+    key: 'linen',
+    site: 'flats',
+    title: 'Flat 7, linen cupboard',
+    panelKind: 'bifold',
+    closesTo: 'right',
+    panels: 1,
+    slides: 1,
+    panelWidthMm: 760,
+    panelHeightMm: 1985,
+    frame: 'timber',
+    screwsAt: 'foot',
+  },
 ];

@@ -12,6 +12,7 @@ export const SLIDING_LINES: readonly Line[] = [
   { says: '  screens: first', rate: 'screen.first', as: 'percent' },
   { says: '  pocket: first', rate: 'pocket.first', as: 'percent' },
   { says: '  bypass: first', rate: 'bypass.first', as: 'percent' },
+  { says: '  bifold: first', rate: 'bifold.first', as: 'percent' },
   { says: '  both of two within three', rate: 'pairs.both', as: 'percent', asked: { mean: 0.85, worst: 0.8, ...LEAST } },
   { says: '  of doors', rate: 'pairs.doors', as: 'count' },
   { says: 'gaps and complaint: first', rate: 'gaps.first', as: 'percent' },

@@ -43,6 +43,8 @@ const WAYS: Readonly<Partial<Record<ActionId, readonly [string, string]>>> = {
   turnHeight: ['down', 'up'],
   turnScrew: ['up', 'down'],
   turnHanger: ['up', 'down'],
+  turnPivot: ['up', 'down'],
+  setTopPivot: ['toward the closing jamb', 'toward their own jamb'],
   setTopWheels: ['more room above', 'less room above'],
   throwHinge: ['into the room', 'toward the stop'],
   throwForTwist: ['into the room', 'toward the stop'],
@@ -92,7 +94,7 @@ export function placeWords({ place, shiftMm }: PlannedStep, { withUnit }: Length
   return `${at}: ${slab} ${withUnit(Math.abs(shiftMm))} ${shiftMm > 0 ? more : less}`;
 }
 
-const SCREWS: readonly ActionId[] = ['turnScrew', 'turnHanger'];
+const SCREWS: readonly ActionId[] = ['turnScrew', 'turnHanger', 'turnPivot'];
 
 /** Which way a screw of a panel is turned, as far as anyone has written it down; nothing for other work. */
 export function senseWords({ action, amount }: PlannedStep, door: Door): string {
@@ -109,6 +111,8 @@ const PANEL_MOVES = { slab: 'panel', more: 'up', less: 'down' };
 /** Places at which something else than the whole of it is moved. */
 const MOVES_AT: Readonly<Partial<Record<PlaceId, typeof SLAB_MOVES>>> = {
   topWheels: { slab: 'room above', more: 'more', less: 'less' },
+  footPivot: { slab: 'leaves', more: 'up', less: 'down' },
+  topPivot: { slab: 'top of the leaves', more: 'toward the closing jamb', less: 'toward their own jamb' },
 };
 const isOfPanel = (place: PlaceId) => HANDBOOKS.sliding.places[place] !== undefined;
 

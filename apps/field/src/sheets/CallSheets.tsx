@@ -46,7 +46,15 @@ export function CallSheets({ record, actions }: { record: CallRecord; actions: r
 }
 
 /** Work for which the panel comes out. */
-const TAKES_OUT: readonly ActionId[] = ['replaceRollers', 'replaceHangers', 'squarePanel', 'trimSlab', 'coverTrack', 'straightenSlab'];
+const TAKES_OUT: readonly ActionId[] = [
+  'replaceRollers',
+  'replaceHangers',
+  'squarePanel',
+  'trimSlab',
+  'coverTrack',
+  'straightenSlab',
+  'reblockPivot',
+];
 
 /** Where no sheet fits the work at hand. */
 const SOME = { hinged: 'Latch, swing, drift, load…', sliding: 'Turns, pull, ticks, rollers…' } as const;

@@ -70,6 +70,8 @@ function putPanel(put: Put, { panelKind, panelWidthMm, panelHeightMm, frame, gla
   put('slabHeightMm', bare(panelHeightMm));
   put('panel.panelWidthMm', bare(panelWidthMm));
   put('panel.panelHeightMm', bare(panelHeightMm));
+  put('leafWidthMm', bare(panelWidthMm / 2));
+  put('leafHeightMm', bare(panelHeightMm));
   put('panel.frame', frame);
   if (panelKind === 'screen') put('panel.glassMm', bare(0));
   else if (glassMm != null) put('panel.glassMm', bare(glassMm));

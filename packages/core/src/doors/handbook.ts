@@ -68,6 +68,8 @@ export const HANDBOOKS: Readonly<Record<DoorKindId, Handbook>> = {
       lead: { says: 'closing end', label: 'Closing end' },
       trail: { says: 'other end', label: 'Other end' },
       topWheels: { says: 'top wheels', label: 'Top wheels' },
+      footPivot: { says: 'foot pivot', label: 'Foot pivot' },
+      topPivot: { says: 'top pivot', label: 'Top pivot' },
     },
     placeWord: { one: 'end', other: 'Ends' },
     evenEdges: evenOf(SLIDING.edges),

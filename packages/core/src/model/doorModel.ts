@@ -19,6 +19,8 @@ export interface DoorModel {
   /** Names of the places where the slab can be set, first to last. */
   places: readonly string[];
   placeLine: PlaceLine;
+  /** Whether a bolt, a latch or a hook of it has something to meet. */
+  meets: boolean;
   /** State change for one millimetre down, all of the slab. */
   lowered: Float64Array;
   /** A sound door: mean and covariance of the state. */
@@ -104,6 +106,7 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
     profile: kind.profileOf(card),
     places: kind.places(card),
     placeLine: kind.placeLine(card, layout.size),
+    meets: kind.meets?.(card) ?? true,
     lowered: direction(kind.lowered),
     sound: soundDoor(kind, layout, direction),
     causes: kind.causes.filter(({ id }) => kind.hasCause(id, card)),

@@ -203,6 +203,8 @@ export interface DoorKind<Card, N extends Names = Names> extends DoorTables<N> {
   places: (card: Card) => readonly N['place'][];
   /** How the parameters follow the places; state changes of so many entries. */
   placeLine: (card: Card, size: number) => PlaceLine;
+  /** Whether it has a moving part that meets a fixed one; it has unless said. */
+  meets?: (card: Card) => boolean;
   hasCause: (id: N['cause'], card: Card) => boolean;
   hasFinding: (id: N['finding'], card: Card) => boolean;
   /** Why an action is not for this door. */

@@ -1,7 +1,7 @@
 import { hatch, type Hatch } from '../hatch.fixture';
 import { modelOf } from '../model/doorModel';
 import type { DoorKind } from '../model/tables';
-import { evenAllowed, evenGuard, gapBoard, insetOf, isTrue, outsideBy, stationOutside, unevenBy } from './board';
+import { evenAllowed, evenGuard, gapBoard, insetOf, isTrue, meetingAsIs, outsideBy, stationOutside, unevenBy } from './board';
 import { misfitAfter, placesOffLine } from './misfit';
 import { KIND, model, board, gaps } from './planning.fixture';
 
@@ -109,5 +109,13 @@ describe('places off the line', () => {
 
   it('are told from what binds', () => {
     expect(placesOffLine(model, [0.49, -0.5, 0])).toEqual([{ place: 'midPeg', mm: -0.5 }]);
+  });
+
+  it('of a door with nothing to meet has no bolt, and none of it is judged', () => {
+    const without = gapBoard({ ...model, meets: false }, new Set());
+    const withBolt = gapBoard(model, new Set());
+    expect([withBolt.stations.includes('bolt'), without.stations.includes('bolt'), without.bolt]).toEqual([true, false, -1]);
+    expect(without.limits).toHaveLength(without.stations.length);
+    expect(meetingAsIs(without, [])).toBe(without);
   });
 });

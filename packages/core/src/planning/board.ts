@@ -14,11 +14,14 @@ export interface GapBoard {
   onEdge: Readonly<Record<string, readonly number[]>>;
   /** Place of each station along its edge. */
   f: readonly number[];
-  /** Index of the moving part that a fixed one can be brought to meet: the bolt, which moves with the slab. */
+  /** Index of the moving part that a fixed one can be brought to meet: the bolt, which moves with the slab; −1 where there is none. */
   bolt: number;
   /** What one millimetre down of all the slab changes; behind the stations stand the sides. */
   lowered: Float64Array;
 }
+
+/** Where the bolt stands on a board that has none: nowhere. */
+const NO_BOLT = -1;
 
 /**
  * The board of a door: the gaps of its walk, those of an edge that only reading tells of only when something on it was read, and
@@ -47,16 +50,17 @@ function boardOf(model: DoorModel, walk: readonly string[], readEdges: ReadonlyS
   });
   const onEdge = Object.fromEntries(tables.edges.map(({ id }) => [id, judged.flatMap(({ edge }, i) => (edge === id ? [i] : []))]));
   const even = tables.edges.filter(({ isEven }) => isEven).map(({ id }) => id);
-  const stations = [...judged.map(({ id }) => id), tables.meeting.station];
+  const meets = model.meets ? [meeting] : [];
+  const stations = [...judged.map(({ id }) => id), ...meets.map(() => tables.meeting.station)];
   return {
     stations,
-    limits: [...judged.map(({ limits }) => limits), meeting],
+    limits: [...judged.map(({ limits }) => limits), ...meets],
     evenEdgeIds: even,
     evenEdges: even.map((id) => onEdge[id] ?? []),
     evenWithin: profile.evenWithin,
     onEdge,
-    f: [...judged.map(({ id }) => station(id).f ?? 0), 0],
-    bolt: judged.length,
+    f: [...judged.map(({ id }) => station(id).f ?? 0), ...meets.map(() => 0)],
+    bolt: model.meets ? judged.length : NO_BOLT,
     lowered: gapChanges({ stations }, model, model.lowered),
   };
 }
@@ -66,6 +70,7 @@ const MEETS_WITHIN_MM = 1;
 
 /** The board of a door whose bolt was tried and meets its strike: where it now is, it is in order. */
 export function meetingAsIs(board: GapBoard, drawn: readonly { gaps: Float64Array }[]): GapBoard {
+  if (board.bolt === NO_BOLT) return board;
   const mean = drawn.reduce((sum, { gaps }) => sum + (gaps[board.bolt] ?? 0), 0) / Math.max(1, drawn.length);
   const limits = board.limits.map((each, i) =>
     i === board.bolt ? { ...each, min: Math.min(each.min, mean - MEETS_WITHIN_MM), max: Math.max(each.max, mean + MEETS_WITHIN_MM) } : each,

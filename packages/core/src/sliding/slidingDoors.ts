@@ -1,12 +1,13 @@
 import { modelOf, type DoorModel } from '../model/doorModel';
 import { PASSES_MM } from '../model/profile';
 import type { DoorKind } from '../model/tables';
-import { checkPanel, mmPerHalfTurn, type SlidingDoor } from './card/panel';
+import { checkPanel, LOCKED, mmPerHalfTurn, type SlidingDoor } from './card/panel';
 import { EDGES, PROFILES } from './card/profiles';
 import { cardFigures } from './geometry/cardFigures';
 import { PARAMETERS } from './geometry/parameters';
 import { placeLineFor, placesFor } from './geometry/rollerLine';
 import { STATIONS, WALK } from './geometry/stations';
+import type { ActionId } from './names/actionIds';
 import { ACTIONS, isActionFor } from './tables/actions';
 import { CAUSES, hasCause } from './tables/causes';
 import { CAUTIONS } from './tables/cautions';
@@ -19,7 +20,10 @@ import type { SlidingNames } from './tables/slidingNames';
 /** A hook finds its keep within so much, mm (common practice, no source). */
 const HOOK_ROOM_MM = 3;
 
-/** Sliding doors, on rollers or hung: all that inference and planning know of them. */
+/** What is done by the half turn. */
+const TURNED: readonly ActionId[] = ['turnScrew', 'turnHanger', 'turnPivot'];
+
+/** Sliding doors, on rollers, hung or on a pivot: all that inference and planning know of them. */
 export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
   name: 'sliding',
   parameters: PARAMETERS,
@@ -56,7 +60,16 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
   findings: FINDINGS,
   complaint: 'trouble',
   actions: ACTIONS,
-  holdingWork: ['reseat', 'fitClip', 'resetHanger', 'replaceRollers', 'replaceHangers'],
+  holdingWork: [
+    'reseat',
+    'fitClip',
+    'resetHanger',
+    'replaceRollers',
+    'replaceHangers',
+    'reblockPivot',
+    'refixBracket',
+    'tightenLeafHinges',
+  ],
   lowered: { leadRise: -1, trailRise: -1 },
   misfit: { allowedMm: 1, saidFromMm: 1 },
   rechecks: RECHECKS,
@@ -67,6 +80,9 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
   atOnceUnmeasured: [
     { said: { finding: 'clip', answers: ['missing', 'wrong'] }, actions: ['fitClip'] },
     { said: { finding: 'hangers', answers: ['slipped'] }, actions: ['resetHanger'] },
+    { said: { finding: 'corners', answers: ['loose'] }, actions: ['reblockPivot'] },
+    { said: { finding: 'brackets', answers: ['loose'] }, actions: ['refixBracket'] },
+    { said: { finding: 'guideWheel', answers: ['out'] }, actions: ['refitGuideWheel'] },
   ],
   lookFirst: [],
   deniesFree: [
@@ -79,6 +95,9 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
     { finding: 'headRub', answers: ['middle', 'nowhere'] },
     { finding: 'clip', answers: ['missing', 'wrong'] },
     { finding: 'hangers', answers: ['slipped'] },
+    { finding: 'corners', answers: ['loose'] },
+    { finding: 'brackets', answers: ['loose'] },
+    { finding: 'guideWheel', answers: ['out'] },
   ],
   asWell: [],
   // Nothing is shared out: a panel stands on its track, and its head is set by itself.
@@ -93,14 +112,15 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
     checkPanel(door);
     return placesFor(door.kind);
   },
-  placeLine: ({ kind }, size) => placeLineFor(kind, size),
+  placeLine: placeLineFor,
+  meets: ({ kind }) => LOCKED.includes(kind),
   hasCause: (id, { kind }) => hasCause(id, kind),
   hasFinding: (id, { kind }) => findingsFor(kind).some((each) => each.id === id),
   forbids: (id, { kind }) => (isActionFor(id, kind) ? undefined : { why: 'This kind of panel has no such part.', isObvious: true }),
   leavesOut: () => undefined,
   goesByTheBook: () => false,
   letStandMm: (door) => Math.max(PASSES_MM, mmPerHalfTurn(door)),
-  mmPerUnit: (id, door) => (id === 'turnScrew' || id === 'turnHanger' ? mmPerHalfTurn(door) : undefined),
+  mmPerUnit: (id, door) => (TURNED.includes(id) ? mmPerHalfTurn(door) : undefined),
   warnings: ({ kind }) => (kind === 'glass' ? [CAUTIONS.glass] : []),
 };
 

@@ -7,7 +7,8 @@ import { drawFaults } from '../befall';
 import { between } from '../draws';
 import { ownTraits, type WorldTraits } from '../worldTraits';
 import { SLIDING_FAULTS } from './slidingFaults';
-import { GAPS, hookLow, isRolling, poseOf, roomAbove, type SlidingFaultId, type TrueSliding } from './trueSliding';
+import { OWN_GAP_MM } from './poseOfLeaves';
+import { GAPS, hookLow, isBifold, isRolling, poseOf, roomAbove, type SlidingFaultId, type TrueSliding } from './trueSliding';
 
 export const SLIDING_FAULT_IDS = CAUSE_IDS.filter((id): id is SlidingFaultId => id !== 'runsWell');
 
@@ -61,7 +62,19 @@ const KINDS: readonly {
       [915, 2032],
     ],
   },
+  {
+    share: 0.15,
+    kind: 'bifold',
+    frame: 'timber',
+    sizes: [
+      [610, 1981],
+      [762, 1981],
+      [915, 2032],
+    ],
+  },
 ];
+
+const NOT_MOVED = { rise: 0, top: 0, foot: 0 };
 
 /** A sound panel in an ordinary building. Its spreads are the world's own. */
 export function makeSoundSliding(random: RandomStream, world: SlidingTraits = SLIDING_OWN): TrueSliding {
@@ -84,7 +97,7 @@ export function makeSoundSliding(random: RandomStream, world: SlidingTraits = SL
     panel: { w, h, shear: 0.4 * normal() },
     inset: between(random, 35, 95),
     rise: rolling ? { lead: stands, trail: stands } : { lead: edges.head.target, trail: edges.head.target },
-    openingW: 2 * w + between(random, -30, 40),
+    openingW: made.kind === 'bifold' ? w + OWN_GAP_MM + between(random, 7, 14) : 2 * w + between(random, -30, 40),
     track: { tilt: level + 0.8 * normal(), belly: 0.4 * normal() + belly() },
     other: { tilt: level + 1.4 * normal(), belly: 0.5 * normal() + belly() },
     clearH: rolling
@@ -110,9 +123,18 @@ export function makeSoundSliding(random: RandomStream, world: SlidingTraits = SL
     trim: 'clear',
     fixing: undefined,
     bowed: false,
-    ails: { rise: { lead: 0, trail: 0 }, track: 0, trackBelly: 0, headSag: 0, jamb: 0, room: 0, floor: 0, shear: 0 },
+    pivots: { rise: 0, top: 0, foot: 0, leafSag: 0, corners: 'firm', brackets: 'fast', guideWheel: 'runs', leafHinges: 'tight' },
+    ails: {
+      ...{ rise: { lead: 0, trail: 0 }, track: 0, trackBelly: 0, headSag: 0, jamb: 0, room: 0, floor: 0, shear: 0 },
+      pivots: { rise: 0, top: 0, foot: 0, corner: { ...NOT_MOVED }, bracket: { ...NOT_MOVED }, leafSag: 0 },
+    },
     world,
   };
+  if (isBifold(door)) {
+    door.pivots.rise = edges.foot.target + 0.7 * normal();
+    door.pivots.foot = 0.5 * normal();
+    door.pivots.leafSag = 0.3 * Math.abs(normal());
+  }
   setToJamb(door, 0.35 * normal());
   // The keep was cut where the hook then was.
   door.keepOver = hookLow({ ...door, keepOver: 0 }) * -1 + 0.9 * normal();
@@ -126,6 +148,10 @@ function setToJamb(door: TrueSliding, offMm: number): void {
     const pose = poseOf(door);
     const { panel, jamb } = door;
     const leanOf = pose.place(0, panel.h).x - pose.place(0, 0).x - jamb.lean - offMm;
+    if (isBifold(door)) {
+      door.pivots.top += leanOf;
+      continue;
+    }
     // Raising the closing end by 1 mm leans its top back by h over the distance of the wheels.
     const turn = (leanOf / panel.h) * across;
     const way = isRolling(door) ? 1 : -1;

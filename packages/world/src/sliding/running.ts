@@ -1,6 +1,6 @@
 import { between } from '../draws';
 import type { RandomStream } from '@proper-swing/core';
-import { footGap, isRolling, leastRoom, poseOf, type End, type TrueSliding, type WheelState } from './trueSliding';
+import { footGap, hangsFree, leastRoom, poseOf, type End, type TrueSliding, type WheelState } from './trueSliding';
 
 /** What each thing adds to the pull, as a share of the panel's weight. The world's own; common practice, no source. */
 export interface Drag {
@@ -24,13 +24,17 @@ export function dragOf(door: TrueSliding): Drag {
   const pose = poseOf(door);
   const wheels = (['lead', 'trail'] as const).reduce((sum, end) => sum + WHEEL_DRAG[door.wheels[end]], 0);
   const scrape = Math.max(0, SCRAPES_BELOW_MM - Math.min(footGap(door, 0.02, pose), footGap(door, 0.5, pose), footGap(door, 0.98, pose)));
-  const room = isRolling(door) ? leastRoom(door) : Infinity;
+  const room = hangsFree(door) ? Infinity : leastRoom(door);
   const grip = Math.min(0.3, 0.09 * Math.max(0, 0.5 - room));
-  const gripsAlong = isRolling(door) && door.ails.headSag === 0;
+  const gripsAlong = door.ails.headSag === 0;
   const ofWeight =
     wheels + 0.03 * door.dirt + 0.022 * door.trackWear + (door.offTrack === undefined ? 0 : 0.16) + Math.min(0.2, 0.05 * scrape);
   const besides =
-    (door.strip === 'drags' ? 0.06 : 0) + (door.trim === 'tight' ? 0.07 : 0) + (door.bowed ? 0.06 : 0) + (gripsAlong ? grip : 0);
+    (door.strip === 'drags' ? 0.06 : 0) +
+    (door.trim === 'tight' ? 0.07 : 0) +
+    (door.bowed ? 0.06 : 0) +
+    (gripsAlong ? grip : 0) +
+    (door.pivots.guideWheel === 'out' ? 0.08 : 0);
   return {
     along: SOUND_DRAG + ofWeight + besides,
     ofWeight,

@@ -1,11 +1,11 @@
 import { seededRandom } from '@proper-swing/core';
 import { STATION_IDS } from '@proper-swing/core/sliding/geometry/stations';
 import { ACTION_IDS } from '@proper-swing/core/sliding/names/actionIds';
-import { slidingModel } from '@proper-swing/core/sliding/slidingDoors';
 import { finding, FINDING_IDS, findingsFor } from '@proper-swing/core/sliding/tables/findings';
 import { studyDiagnosis } from '../studyDiagnosis';
 import { drawTraits } from '../worldTraits';
-import { makeSlidingScenario, makeSoundSliding, SLIDING_FAULT_IDS } from './makeSliding';
+import { makeSlidingScenario, makeSoundSliding, SLIDING_FAULT_IDS, SLIDING_OWN, type SlidingTraits } from './makeSliding';
+import { errorsOf, rmsOf, type DescribedDoor } from './rows.fixture';
 import { studySliding } from './studySliding';
 import { SLIDING_FAULTS } from './slidingFaults';
 import { answerSliding, readSliding } from './slidingTechnician';
@@ -16,10 +16,12 @@ import { copySliding, isRolling, poseOf, trueFigure, type TrueSliding } from './
 
 const panels = (count: number, seed = 1) => Array.from({ length: count }, (_, n) => makeSoundSliding(seededRandom(seed * 1000 + n)));
 
+const ON_WHEELS: SlidingTraits = { ...SLIDING_OWN, kinds: [1, 1, 1, 1, 0] };
+
 /** A panel with its parameters set at random, and the state that the engine would describe it by. */
-function drawn(n: number): { door: TrueSliding; state: Readonly<Record<string, number>> } {
+function drawn(n: number): DescribedDoor {
   const random = seededRandom(n);
-  const made = makeSoundSliding(random);
+  const made = makeSoundSliding(random, ON_WHEELS);
   const off = (sd: number) => sd * random.normal();
   const rolling = isRolling(made);
   const door: TrueSliding = {
@@ -55,18 +57,9 @@ function drawn(n: number): { door: TrueSliding; state: Readonly<Record<string, n
 
 describe('the world of sliding doors', () => {
   it('the engine’s rows agree with exact geometry to within a millimetre at the corners, 0.2 mm in the mean', () => {
-    const errors = Array.from({ length: 200 }, (_, n) => n).flatMap((n) => {
-      const { door, state } = drawn(n);
-      const model = slidingModel(door.card);
-      const vector = new Float64Array(model.layout.size);
-      for (const [id, mm] of Object.entries(state)) vector[model.layout.parameterAt(id)] = mm;
-      return STATION_IDS.filter((id) => !id.startsWith('lock')).map((id) => {
-        const { coefficients, offset } = model.row(id);
-        return coefficients.reduce((sum, share, i) => sum + share * (vector[i] ?? 0), offset) - trueFigure(door, id);
-      });
-    });
+    const errors = Array.from({ length: 200 }, (_, n) => errorsOf(drawn(n))).flat();
     expect(Math.max(...errors.map(Math.abs))).toBeLessThan(1);
-    expect(Math.sqrt(errors.reduce((sum, each) => sum + each * each, 0) / errors.length)).toBeLessThan(0.2);
+    expect(rmsOf(errors)).toBeLessThan(0.2);
   });
 
   it('both wheels stand on their track, however it runs', () => {

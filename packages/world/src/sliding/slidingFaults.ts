@@ -1,7 +1,7 @@
 import type { PanelKind } from '@proper-swing/core/sliding/card/panel';
 import type { FaultOf } from '../befall';
 import { between, sign, type FaultDraw } from '../draws';
-import { isRolling, type End, type SlidingFaultId, type TrueSliding } from './trueSliding';
+import { isBifold, isRolling, type End, type Moved, type SlidingFaultId, type TrueSliding } from './trueSliding';
 
 type Befall = FaultOf<TrueSliding>['befall'];
 
@@ -11,6 +11,9 @@ const of =
     kinds.includes(card.kind);
 const ROLLING = of('glass', 'screen');
 const HUNG = of('pocket', 'bypass');
+const ON_WHEELS = of('glass', 'screen', 'pocket', 'bypass');
+const OVER_FLOOR = of('pocket', 'bypass', 'bifold');
+const BIFOLD = of('bifold');
 const anyEnd = (draw: FaultDraw): End => (draw.uniform() < 0.5 ? 'lead' : 'trail');
 const both = (of: (end: End) => void) => (['lead', 'trail'] as const).forEach(of);
 
@@ -18,6 +21,14 @@ const both = (of: (end: End) => void) => (['lead', 'trail'] as const).forEach(of
 export const comeDown = (door: TrueSliding, end: End, mm: number) => {
   door.rise[end] += isRolling(door) ? -mm : mm;
   door.ails.rise[end] += mm;
+};
+
+/** A pivot comes to stand elsewhere, for one reason among several. */
+const move = (door: TrueSliding, reason: Moved, by: Partial<Moved>) => {
+  for (const [way, mm] of Object.entries(by) as [keyof Moved, number][]) {
+    door.pivots[way] += mm;
+    reason[way] += mm;
+  }
 };
 
 const wheel =
@@ -29,11 +40,12 @@ const wheel =
 
 /** What can befall a sliding panel, and how much. Sizes are drawn evenly between limits, not as the engine supposes them. */
 export const SLIDING_FAULTS: Readonly<Record<SlidingFaultId, FaultOf<TrueSliding>>> = {
-  leadLow: { often: 2, place: 'setting', befall: (door, draw) => comeDown(door, 'lead', draw.mm(2, 6.5)) },
-  trailLow: { often: 1.5, place: 'setting', befall: (door, draw) => comeDown(door, 'trail', draw.mm(2, 6.5)) },
+  leadLow: { often: 2, place: 'setting', onlyFor: ON_WHEELS, befall: (door, draw) => comeDown(door, 'lead', draw.mm(2, 6.5)) },
+  trailLow: { often: 1.5, place: 'setting', onlyFor: ON_WHEELS, befall: (door, draw) => comeDown(door, 'trail', draw.mm(2, 6.5)) },
   bothLow: {
     often: 1,
     place: 'setting',
+    onlyFor: ON_WHEELS,
     befall: (door, draw) => {
       const mm = draw.mm(2, 5.5);
       both((end) => comeDown(door, end, mm * between(draw, 0.85, 1.15)));
@@ -57,9 +69,9 @@ export const SLIDING_FAULTS: Readonly<Record<SlidingFaultId, FaultOf<TrueSliding
       },
     ],
   },
-  wheelStiff: { often: 2, place: 'wheels', befall: wheel('stiff', 0.7) },
-  rollerSeized: { often: 2.5, place: 'wheels', befall: wheel('seized', 0.25) },
-  wheelFlat: { often: 1.8, place: 'wheels', befall: wheel('chipped', 0.1) },
+  wheelStiff: { often: 2, place: 'wheels', onlyFor: ON_WHEELS, befall: wheel('stiff', 0.7) },
+  rollerSeized: { often: 2.5, place: 'wheels', onlyFor: ON_WHEELS, befall: wheel('seized', 0.25) },
+  wheelFlat: { often: 1.8, place: 'wheels', onlyFor: ON_WHEELS, befall: wheel('chipped', 0.1) },
   wrongRoller: {
     often: 0.7,
     place: 'wheels',
@@ -81,7 +93,12 @@ export const SLIDING_FAULTS: Readonly<Record<SlidingFaultId, FaultOf<TrueSliding
     },
   },
   trackDirty: { often: 3.2, place: 'dirt', befall: (door, draw) => (door.dirt = between(draw, 0.8, 2)) },
-  trackBurr: { often: 1.3, place: 'track', befall: (door, draw) => (door.spot = { at: between(draw, 0.15, 0.85), is: 'burr' }) },
+  trackBurr: {
+    often: 1.3,
+    place: 'track',
+    onlyFor: ON_WHEELS,
+    befall: (door, draw) => (door.spot = { at: between(draw, 0.15, 0.85), is: 'burr' }),
+  },
   trackBent: { often: 0.9, place: 'track', befall: (door, draw) => (door.spot = { at: between(draw, 0.15, 0.85), is: 'bend' }) },
   trackWorn: {
     often: 0.9,
@@ -95,6 +112,7 @@ export const SLIDING_FAULTS: Readonly<Record<SlidingFaultId, FaultOf<TrueSliding
   trackOut: {
     often: 1.4,
     place: 'line',
+    onlyFor: ON_WHEELS,
     befall: (door, draw) => {
       if (draw.uniform() < 0.7) {
         const tilt = sign(draw) * draw.mm(5, 15);
@@ -205,15 +223,65 @@ export const SLIDING_FAULTS: Readonly<Record<SlidingFaultId, FaultOf<TrueSliding
   slabLong: {
     often: 1.6,
     place: 'slab',
-    onlyFor: HUNG,
+    onlyFor: OVER_FLOOR,
     befall: (door, draw) => {
       const mm = draw.mm(4, 11);
       door.clearH -= mm;
+      // Round a pivot's bracket the floor comes up as well.
+      if (isBifold(door)) door.pivots.rise -= mm;
       door.ails.floor += mm;
     },
   },
-  slabBowed: { often: 1.2, place: 'slab', onlyFor: HUNG, befall: (door) => (door.bowed = true) },
+  slabBowed: { often: 1.2, place: 'slab', onlyFor: OVER_FLOOR, befall: (door) => (door.bowed = true) },
   trimTight: { often: 1.7, place: 'trim', onlyFor: of('pocket'), befall: (door) => (door.trim = 'tight') },
   fixingThrough: { often: 1.2, place: 'lining', onlyFor: of('pocket'), befall: (door, draw) => (door.fixing = between(draw, 0.3, 0.9)) },
+  pivotLow: {
+    often: 1.6,
+    place: 'footPivot',
+    onlyFor: BIFOLD,
+    befall: (door, draw) => move(door, door.ails.pivots, { rise: draw.uniform() < 0.7 ? -draw.mm(3, 9) : draw.mm(2, 5) }),
+  },
+  topPivotOff: {
+    often: 2,
+    place: 'topPivot',
+    onlyFor: BIFOLD,
+    befall: (door, draw) => move(door, door.ails.pivots, { top: sign(draw) * draw.mm(2.5, 8) }),
+  },
+  pivotLoose: {
+    often: 2.2,
+    place: 'corner',
+    onlyFor: BIFOLD,
+    befall: (door, draw) => {
+      door.pivots.corners = 'loose';
+      const isFoot = draw.uniform() < 0.5;
+      move(door, door.ails.pivots.corner, isFoot ? { rise: -draw.mm(3, 10) } : { top: sign(draw) * draw.mm(3, 10) });
+    },
+    otherwise: [
+      // It works in its hole and has not yet come down.
+      (door) => (door.pivots.corners = 'loose'),
+    ],
+  },
+  bracketLoose: {
+    often: 1.8,
+    place: 'bracket',
+    onlyFor: BIFOLD,
+    befall: (door, draw) => {
+      door.pivots.brackets = 'loose';
+      const mm = draw.mm(3, 10) * (draw.uniform() < 0.7 ? 1 : -1);
+      move(door, door.ails.pivots.bracket, draw.uniform() < 0.6 ? { foot: mm } : { top: mm });
+    },
+  },
+  guideWheelOut: { often: 2.2, place: 'guide', onlyFor: BIFOLD, befall: (door) => (door.pivots.guideWheel = 'out') },
+  leafHinge: {
+    often: 1.4,
+    place: 'leafHinges',
+    onlyFor: BIFOLD,
+    befall: (door, draw) => {
+      const mm = draw.mm(0.9, 3);
+      door.pivots.leafHinges = 'loose';
+      door.pivots.leafSag += mm;
+      door.ails.pivots.leafSag += mm;
+    },
+  },
   guideLost: { often: 1.8, place: 'guide', onlyFor: HUNG, befall: (door) => (door.guide = 'lost') },
 };

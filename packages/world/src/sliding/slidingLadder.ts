@@ -5,7 +5,7 @@ import { checksOf, type SlidingCourse } from './slidingCourse';
 import { answerSliding, readSliding } from './slidingTechnician';
 import { isMade } from './slidingVerdict';
 import { carryOutSliding, topWheelsByEye } from './slidingWork';
-import { copySliding, isRolling, type TrueSliding } from './trueSliding';
+import { copySliding, isBifold, isRolling, type TrueSliding } from './trueSliding';
 
 /** The trade's ladder: clean, adjust, out and lubricate, replace; a check after each rung. */
 export function slideByLadder({ door: asFound, causes }: Befallen<TrueSliding>, random: RandomStream): SlidingCourse {
@@ -20,6 +20,11 @@ export function slideByLadder({ door: asFound, causes }: Befallen<TrueSliding>, 
     const taper = read('jamb.top') - read('jamb.foot');
     // The foot touching first means that the closing end stands too high, or the other too low.
     const end = taper > 0 ? 'trail' : 'lead';
+    if (isBifold(door)) {
+      if (Math.abs(taper) > 2) carryOutSliding(door, [{ action: 'setTopPivot', amount: Math.round(taper / 2) }], random);
+      if (Math.min(read('foot.lead'), read('foot.trail')) < foot.min) carryOutSliding(door, [{ action: 'turnPivot', amount: 3 }], random);
+      return;
+    }
     if (Math.abs(taper) > 2) carryOutSliding(door, [{ action: turnAction, place: end, amount: 2 }], random);
     if (Math.min(read('foot.lead'), read('foot.trail')) < foot.min)
       for (const place of ['lead', 'trail']) carryOutSliding(door, [{ action: turnAction, place, amount: 2 }], random);
@@ -43,6 +48,10 @@ export function slideByLadder({ door: asFound, causes }: Befallen<TrueSliding>, 
   const takeOut = () => {
     carryOutSliding(door, [{ action: 'lubricateWheels', amount: 1 }], random);
     mendSeen({
+      refitGuideWheel: ['guideWheel', 'out'],
+      tightenLeafHinges: ['leafHinges', 'loose'],
+      refixBracket: ['brackets', 'loose'],
+      reblockPivot: ['corners', 'loose'],
       fitClip: ['clip', 'missing'],
       resetHanger: ['hangers', 'slipped'],
       squarePanel: ['corner', 'open'],
@@ -51,7 +60,8 @@ export function slideByLadder({ door: asFound, causes }: Befallen<TrueSliding>, 
       shortenFixing: ['faceRub', 'line'],
     });
   };
-  const replace = () => carryOutSliding(door, [{ action: isRolling(door) ? 'replaceRollers' : 'replaceHangers', amount: 1 }], random);
+  const replace = () =>
+    isBifold(door) || carryOutSliding(door, [{ action: isRolling(door) ? 'replaceRollers' : 'replaceHangers', amount: 1 }], random);
   const rungs = [clean, adjustAll, adjustAll, takeOut, adjustAll, replace, adjustAll, adjustAll];
   for (const [i, rung] of rungs.entries()) {
     rung();

@@ -10,6 +10,7 @@ import { HOOK_MM, mostRoom } from './slidingVerdict';
 import {
   GAPS,
   hookLow,
+  isBifold,
   isRolling,
   jambGap,
   leastRoom,
@@ -41,7 +42,7 @@ type Look = (door: TrueSliding, causes: readonly string[], random: RandomStream)
 
 /** What is seen when one answer is right: the others are mistakes, as many as people make in this world. */
 const see = (
-  { world: { mistakes } }: TrueSliding,
+  { world: { mistakes } }: Pick<TrueSliding, 'world'>,
   random: RandomStream,
   right: string,
   wrong: Readonly<Record<string, number>>,
@@ -84,6 +85,7 @@ function seeTrack(door: TrueSliding, random: RandomStream): string {
 /** What troubles most, with how much. */
 function nuisances(door: TrueSliding): Record<string, number> {
   const pose = poseOf(door);
+  const { pivots } = door;
   const { along, place, midway } = dragOf(door);
   const ends = ['lead', 'trail'] as const;
   const scrape = Math.max(0, 1.2 - Math.min(footGap(door, 0.02, pose), footGap(door, 0.98, pose)));
@@ -93,11 +95,22 @@ function nuisances(door: TrueSliding): Record<string, number> {
   return {
     stiff: Math.max(0, (Math.max(along, place, midway) - 0.045) / 0.05),
     scrapes: 1.1 * scrape,
-    jumps: (door.offTrack === undefined ? 0 : 3) + 0.7 * slack + (chipped ? 0.5 : 0) + (door.spot?.is === 'bend' ? 0.8 : 0),
+    jumps:
+      (door.offTrack === undefined ? 0 : 3) +
+      (pivots.guideWheel === 'out' ? 1.6 : 0) +
+      (pivots.corners === 'loose' ? 0.7 : 0) +
+      0.7 * slack +
+      (chipped ? 0.5 : 0) +
+      (door.spot?.is === 'bend' ? 0.8 : 0),
     ticks: (chipped ? 1.6 : 0) + (door.spot?.is === 'burr' ? 1.6 : 0) + (door.spot?.is === 'bend' ? 0.5 : 0),
     gap: Math.max(0, (taper - 2) / 2.2),
-    lock: Math.max(0, (Math.abs(hookLow(door, pose)) - 2.5) / 1.8),
-    swings: (door.guide === 'lost' ? 2.2 : 0) + (door.bowed ? 0.5 : 0) + 0.1 * slack,
+    lock: isBifold(door) ? 0 : Math.max(0, (Math.abs(hookLow(door, pose)) - 2.5) / 1.8),
+    swings:
+      (door.guide === 'lost' ? 2.2 : 0) +
+      (pivots.guideWheel === 'out' ? 1 : 0) +
+      (pivots.brackets === 'loose' ? 0.6 : 0) +
+      (door.bowed ? 0.5 : 0) +
+      0.1 * slack,
     none: 0.25,
   };
 }
@@ -164,6 +177,14 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
   },
   slabStraight: (door, _, random) =>
     door.bowed ? see(door, random, 'bowed', { straight: 8 }) : see(door, random, 'straight', { bowed: 5 }),
+  corners: ({ pivots, ...door }, _, random) =>
+    pivots.corners === 'loose' ? see(door, random, 'loose', { firm: 8 }) : see(door, random, 'firm', { loose: 5 }),
+  brackets: ({ pivots, ...door }, _, random) =>
+    pivots.brackets === 'loose' ? see(door, random, 'loose', { fast: 7 }) : see(door, random, 'fast', { loose: 5 }),
+  guideWheel: ({ pivots, ...door }, _, random) =>
+    pivots.guideWheel === 'out' ? see(door, random, 'out', { runs: 5 }) : see(door, random, 'runs', { out: 4 }),
+  leafHinges: ({ pivots, ...door }, _, random) =>
+    pivots.leafHinges === 'loose' ? see(door, random, 'loose', { tight: 8 }) : see(door, random, 'tight', { loose: 5 }),
   wheels: seeWheels,
   screws: turnScrews,
   clip: (door, _, random) =>
@@ -197,6 +218,12 @@ const BEGAN: Partial<Record<CauseId, Readonly<Record<string, number>>>> = {
   slabLong: { afterWork: 68, always: 26, slowly: 6 },
   fixingThrough: { afterWork: 80, always: 18, slowly: 2 },
   trimTight: { afterWork: 48, always: 40, slowly: 12 },
+  pivotLow: { slowly: 55, afterWork: 15, always: 26, knock: 4 },
+  topPivotOff: { slowly: 35, afterWork: 22, always: 32, knock: 11 },
+  pivotLoose: { slowly: 48, knock: 28, always: 18, afterWork: 6 },
+  bracketLoose: { slowly: 30, knock: 38, always: 22, afterWork: 10 },
+  guideWheelOut: { knock: 45, slowly: 26, always: 26, afterWork: 3 },
+  leafHinge: { slowly: 70, knock: 8, always: 22 },
   guideLost: { knock: 42, slowly: 25, afterWork: 8, always: 25 },
 };
 

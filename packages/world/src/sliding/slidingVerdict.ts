@@ -1,5 +1,5 @@
 import { dragOf, FREE_BELOW } from './running';
-import { footGap, hookLow, isRolling, jambGap, leastRoom, poseOf, roomAbove, type TrueSliding } from './trueSliding';
+import { footGap, hangsFree, hookLow, isBifold, isRolling, jambGap, leastRoom, poseOf, roomAbove, type TrueSliding } from './trueSliding';
 
 const RUBS_BELOW_MM = 0.4;
 /** A taper at the jamb that the eye sees, and how far a hook may be off its keep, mm. */
@@ -26,7 +26,9 @@ export const mostRoom = (door: TrueSliding): number => {
 /** It cannot be lifted or knocked off what it runs on. */
 export function isCaptured(door: TrueSliding): boolean {
   const holds = door.offTrack === undefined && door.clip === 'home' && door.hangers === 'tight';
-  return holds && (!isRolling(door) || mostRoom(door) < door.liftsOutFrom);
+  const { corners, brackets, guideWheel, leafHinges } = door.pivots;
+  const stands = corners === 'firm' && brackets === 'fast' && guideWheel === 'runs' && leafHinges === 'tight';
+  return holds && stands && (!isRolling(door) || mostRoom(door) < door.liftsOutFrom);
 }
 
 /** Its closing edge meets the jamb evenly, the hook finds its keep, and the head holds it nowhere. */
@@ -35,8 +37,8 @@ export function isTrueSliding(door: TrueSliding): boolean {
   const gaps = [0.05, 0.5, 0.95].map((f) => jambGap(door, f, pose));
   return (
     Math.max(...gaps) - Math.min(...gaps) <= EYE_MM &&
-    Math.abs(hookLow(door, pose)) <= HOOK_MM &&
-    (!isRolling(door) || leastRoom(door) > 0.2)
+    (isBifold(door) || Math.abs(hookLow(door, pose)) <= HOOK_MM) &&
+    (hangsFree(door) || leastRoom(door) > 0.2)
   );
 }
 

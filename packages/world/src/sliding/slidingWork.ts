@@ -4,7 +4,7 @@ import { PROFILES } from '@proper-swing/core/sliding/card/profiles';
 import type { ActionId } from '@proper-swing/core/sliding/names/actionIds';
 import { between } from '../draws';
 import { turnedBy } from './running';
-import { hookLow, isRolling, leastRoom, poseOf, roomAbove, type End, type TrueSliding } from './trueSliding';
+import { hookLow, isBifold, isRolling, leastRoom, poseOf, roomAbove, type End, type Moved, type TrueSliding } from './trueSliding';
 
 type Work = (door: TrueSliding, step: DoneStep, random: RandomStream) => void;
 
@@ -40,6 +40,15 @@ const newWheels: Work = (door, _, random) => {
     if (isOut) door.ails.rise[end] = 0;
     door.wheels[end] = 'sound';
     door.screws[end] = 'moves';
+  }
+};
+
+/** A pivot goes back to where it stood before what held it let go. */
+const putBack = (door: TrueSliding, moved: Moved, errsMm: number, random: RandomStream) => {
+  for (const way of ['rise', 'top', 'foot'] as const) {
+    if (moved[way] === 0) continue;
+    door.pivots[way] -= moved[way] + errsMm * random.normal();
+    moved[way] = 0;
   }
 };
 
@@ -81,6 +90,28 @@ const WORKS: Readonly<Record<ActionId, Work>> = {
   },
   turnScrew: turn,
   turnHanger: turn,
+  turnPivot: (door, { amount }, random) => {
+    door.pivots.rise += turnedBy(door, amount, random);
+  },
+  setTopPivot: (door, { amount }, random) => {
+    door.pivots.top += amount * between(random, 0.9, 1.1) + 0.3 * random.normal();
+  },
+  reblockPivot: (door, _, random) => {
+    if (door.pivots.corners === 'firm') return;
+    putBack(door, door.ails.pivots.corner, 0.8, random);
+    door.pivots.corners = 'firm';
+  },
+  refixBracket: (door, _, random) => {
+    if (door.pivots.brackets === 'fast') return;
+    putBack(door, door.ails.pivots.bracket, 0.8, random);
+    door.pivots.brackets = 'fast';
+  },
+  refitGuideWheel: (door) => (door.pivots.guideWheel = 'runs'),
+  tightenLeafHinges: (door, _, random) => {
+    door.pivots.leafSag = Math.max(0, door.pivots.leafSag - door.ails.pivots.leafSag + 0.4 * random.normal());
+    door.ails.pivots.leafSag = 0;
+    door.pivots.leafHinges = 'tight';
+  },
   moveKeep: (door, _, random) => (door.keepOver -= hookLow(door) + 0.6 * random.normal()),
   lubricateWheels: (door, _, random) => {
     for (const end of ENDS) if (door.wheels[end] === 'stiff' && random.uniform() < 0.93) door.wheels[end] = 'sound';
@@ -122,7 +153,9 @@ const WORKS: Readonly<Record<ActionId, Work>> = {
   },
   straightenSlab: (door) => (door.bowed = false),
   trimSlab: (door, _, random) => {
-    door.clearH += Math.max(0, door.ails.floor + 0.6 * random.normal());
+    const mm = Math.max(0, door.ails.floor + 0.6 * random.normal());
+    door.clearH += mm;
+    if (isBifold(door)) door.pivots.rise += mm;
     door.ails.floor = 0;
   },
   workOnPanel: () => undefined,

@@ -1,4 +1,6 @@
-import { rolls, type SlidingDoor } from '@proper-swing/core/sliding/card/panel';
+import { poseOfLeaves } from './poseOfLeaves';
+import { lineAt, type Pose, type TrueLine } from './trueLine';
+import { HUNG, rolls, type SlidingDoor } from '@proper-swing/core/sliding/card/panel';
 import type { CauseId } from '@proper-swing/core/sliding/tables/causes';
 import type { WorldTraits } from '../worldTraits';
 
@@ -8,12 +10,17 @@ export type End = 'lead' | 'trail';
 /** A wheel as it is. */
 export type WheelState = 'sound' | 'stiff' | 'seized' | 'worn' | 'chipped' | 'odd';
 
-/** A line along the opening that turns about its middle; x from the closing jamb. */
-export interface TrueLine {
-  /** How far it runs down at the closing end over the opening, mm. */
-  tilt: number;
-  /** At the middle, mm; + up. */
-  belly: number;
+/** A bifold's pivots: how high the foot one holds the leaves, how far each stands out from its jamb beyond its place, mm; and their state. */
+export interface TruePivots {
+  rise: number;
+  top: number;
+  foot: number;
+  /** How far the closing leaf hangs down at its end, mm. */
+  leafSag: number;
+  corners: 'firm' | 'loose';
+  brackets: 'fast' | 'loose';
+  guideWheel: 'runs' | 'out';
+  leafHinges: 'tight' | 'loose';
 }
 
 /** A sliding panel in its opening as it really is; lengths in mm. */
@@ -56,6 +63,8 @@ export interface TrueSliding {
   trim: 'clear' | 'tight';
   fixing: number | undefined;
   bowed: boolean;
+  /** What the leaves of a bifold stand on, and what state it is in; other panels have it sound and do not use it. */
+  pivots: TruePivots;
   /** What each fault moved, to be taken back when it is mended. */
   ails: {
     rise: Record<End, number>;
@@ -66,11 +75,19 @@ export interface TrueSliding {
     room: number;
     floor: number;
     shear: number;
+    pivots: { rise: number; top: number; foot: number; corner: Moved; bracket: Moved; leafSag: number };
   };
   world: WorldTraits<SlidingFaultId>;
 }
 
+/** Whether nothing is above it to hold it: what hangs clears its track by its hangers. */
+export const hangsFree = ({ card }: TrueSliding) => HUNG.includes(card.kind);
+
+/** What a loose part has let a pivot move by, mm. */
+export type Moved = { rise: number; top: number; foot: number };
+
 export const isRolling = ({ card }: TrueSliding) => rolls(card);
+export const isBifold = ({ card }: TrueSliding) => card.kind === 'bifold';
 
 export const copySliding = (door: TrueSliding): TrueSliding => ({
   ...door,
@@ -81,25 +98,20 @@ export const copySliding = (door: TrueSliding): TrueSliding => ({
   jamb: { ...door.jamb },
   wheels: { ...door.wheels },
   screws: { ...door.screws },
-  ails: { ...door.ails, rise: { ...door.ails.rise } },
+  pivots: { ...door.pivots },
+  ails: {
+    ...door.ails,
+    rise: { ...door.ails.rise },
+    pivots: { ...door.ails.pivots, corner: { ...door.ails.pivots.corner }, bracket: { ...door.ails.pivots.bracket } },
+  },
 });
-
-/** Height of a line at x from the closing jamb, mm; + up. */
-export function lineAt({ tilt, belly }: TrueLine, openingW: number, x: number): number {
-  const s = x / openingW;
-  return -tilt * (0.5 - s) + belly * 4 * s * (1 - s);
-}
-
-interface Pose {
-  /** Where a point of the panel stands: u from its closing edge, v up from its foot. */
-  place: (u: number, v: number) => { x: number; y: number };
-}
 
 /**
  * Where the panel stands with its closing edge at mid-height `gap` short of the jamb: both wheels on their track, which is found by
  * turning the panel until they are.
  */
 export function poseOf(door: TrueSliding, gap = door.heldAt): Pose {
+  if (isBifold(door)) return poseOfLeaves(door);
   const { panel, inset, rise, openingW, track, clearH } = door;
   const wheels: [number, number] = [inset, panel.w - inset];
   const rolling = isRolling(door);
@@ -158,7 +170,8 @@ export function roomAbove(door: TrueSliding, f: number, pose = poseOf(door)): nu
 
 /** Least room above over the full travel. */
 export function leastRoom(door: TrueSliding): number {
-  const along = [0.02, 0.15, 0.3, 0.45].flatMap((share) => {
+  const travel = isBifold(door) ? [0] : [0.02, 0.15, 0.3, 0.45];
+  const along = travel.flatMap((share) => {
     const pose = poseOf(door, share * door.openingW);
     return [NEAR, 0.5, 1 - NEAR].map((f) => roomAbove(door, f, pose));
   });

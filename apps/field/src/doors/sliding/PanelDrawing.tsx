@@ -1,6 +1,5 @@
 import type { SlidingMake } from '@proper-swing/contract';
 import { HANDBOOKS, station, type StationId } from '@proper-swing/core/doors';
-import { rolls } from '@proper-swing/core/sliding/card/panel';
 import { memo, useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Path } from 'react-native-svg';
@@ -12,7 +11,7 @@ import { DrawingLegend } from '../DrawingLegend';
 import type { DrawingProps } from '../drawingProps';
 import { Pointer } from '../Pointer';
 import { FIGURES_APART_PX, labelHeight, LOW_BELOW_PX, SIDE_PX, StationLabels } from '../StationLabel';
-import { COVERS, FRAME_PX, panelOpening, panelOutline, type PanelOutline } from './panelOutline';
+import { coversOf, FRAME_PX, panelOpening, panelOutline, type PanelOutline } from './panelOutline';
 
 const WALK = HANDBOOKS.sliding.walk;
 /** Gaps are drawn widened, so the opening is drawn a little wider for its height than it is. */
@@ -24,15 +23,14 @@ const FAR_SIDE_PX = 6;
 /** The panel short of its jamb, with track, wheels and what stands behind it; gaps widened, a label at each station. Labels can be tapped. */
 export const PanelDrawing = memo(function PanelDrawing(props: DrawingProps & { make: SlidingMake }) {
   const { width, height, make, gapsMm, afterMm, dashed = 'now', labels, active, onPick, unit } = props;
-  const { panelWidthMm, panelHeightMm, closesTo } = make;
-  const isHung = !rolls({ kind: make.panelKind });
+  const { panelWidthMm, panelHeightMm, closesTo, panelKind: kind } = make;
   const isLow = height < LOW_BELOW_PX;
   const endPx = labelHeight(isLow);
   const size = useMemo(() => {
     const drawn = height - 2 * endPx;
     const asPanel = Math.max(LEAST_OPENING_PX, (drawn * WIDENED * panelWidthMm) / panelHeightMm);
-    return { width: Math.min(width - SIDE_PX - FAR_SIDE_PX, asPanel), height: drawn, panelHeightMm, isHung };
-  }, [width, height, endPx, panelWidthMm, panelHeightMm, isHung]);
+    return { width: Math.min(width - SIDE_PX - FAR_SIDE_PX, asPanel), height: drawn, panelHeightMm, kind };
+  }, [width, height, endPx, panelWidthMm, panelHeightMm, kind]);
   const sideX = (width - size.width - SIDE_PX) / 2 + SIDE_PX;
   const mirrored = closesTo === 'right';
   const before = useMemo(() => panelOutline({ ...size, gapsMm }), [size, gapsMm]);
@@ -42,7 +40,7 @@ export const PanelDrawing = memo(function PanelDrawing(props: DrawingProps & { m
   return (
     <View style={{ width, height }} testID="door-drawing">
       <View style={[styles.sheet, { left: mirrored ? width - sideX - size.width : sideX, top: endPx }]}>
-        <PanelSheet {...size} before={before} after={after} active={pointed} isMirrored={mirrored} kind={make.panelKind} />
+        <PanelSheet {...size} before={before} after={after} active={pointed} isMirrored={mirrored} />
         <DrawingLegend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} up="38%" />
       </View>
       <StationLabels {...{ places, labels, active, onPick, isLow }} />
@@ -67,12 +65,13 @@ const PanelSheet = memo(function PanelSheet({ width, height, before, after, acti
   const palette = usePalette();
   const shown = after ?? before;
   const { opening, behindFrom } = before;
+  const { leaves } = shown;
   const behind = { left: behindFrom, top: opening.top, width: opening.right - behindFrom, height: opening.bottom - opening.top };
   return (
     <Svg width={width} height={height} aria-hidden>
       <G transform={isMirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
         <Hatches id="panel" />
-        {kind === 'pocket' ? (
+        {leaves ? null : kind === 'pocket' ? (
           <Box {...behind} fill={timberOf('panel')} stroke={palette.ink} strokeWidth={LINE.rule} strokeDasharray="5 4" />
         ) : (
           <Box {...behind} fill={palette.sunk} stroke={palette.pencil} strokeWidth={LINE.rule} />
@@ -90,6 +89,16 @@ const PanelSheet = memo(function PanelSheet({ width, height, before, after, acti
         />
         {after && <Path d={before.panel} fill="none" stroke={palette.pencil} strokeWidth={1.5} strokeDasharray="6 4" />}
         <Path d={shown.panel} fill={palette.slab} fillOpacity={0.82} stroke={palette.ink} strokeWidth={2} strokeLinejoin="round" />
+        {leaves && (
+          <Path
+            d={`M${leaves.fold[0].x} ${leaves.fold[0].y} L${leaves.fold[1].x} ${leaves.fold[1].y}`}
+            stroke={palette.ink}
+            strokeWidth={LINE.rule}
+          />
+        )}
+        {leaves?.pivots.map(({ x, y }) => (
+          <Path key={y} d={`M${x - 6} ${y - 6} h12 v12 h-12 Z`} fill={palette.ink} />
+        ))}
         {shown.wheels.map(({ x, y }) => (
           <Circle key={x} cx={x} cy={y} r={7} fill={palette.paper} stroke={palette.ink} strokeWidth={1.5} />
         ))}
@@ -110,9 +119,12 @@ interface LabelFrame {
 }
 
 /** Centres of the labels: above, below and beside the closing jamb, level with their gaps. */
-function labelPlaces(size: { width: number; height: number }, { width, sideX, endPx, mirrored }: LabelFrame) {
+function labelPlaces(
+  size: { width: number; height: number; kind: SlidingMake['panelKind'] },
+  { width, sideX, endPx, mirrored }: LabelFrame,
+) {
   const opening = panelOpening(size);
-  const panelPx = (opening.right - opening.left) * COVERS;
+  const panelPx = (opening.right - opening.left) * coversOf(size.kind);
   const middle = sideX + opening.left + panelPx / 2;
   const spread = Math.max(0.9 * panelPx, 2.2 * FIGURES_APART_PX);
   return WALK.map((id) => {

@@ -1,4 +1,5 @@
 import { HANDBOOKS, station, type EdgeId, type StationId } from '@proper-swing/core/doors';
+import { ON_WHEELS, rolls, type PanelKind } from '@proper-swing/core/sliding/card/panel';
 import { bend, DRAWN_MM, GAP_FACTOR, throughStations, written, type Point, type StationPlace } from '../outline';
 
 /** Where everything of a panel's drawing stands, px. It closes to the left; mirrored by the caller. */
@@ -8,8 +9,10 @@ export interface PanelOutline {
   panel: string;
   /** Where each gap is: on the panel's edge and on what it runs against. */
   stations: ReadonlyMap<StationId, StationPlace>;
-  /** Wheels, or hangers: of the closing end and of the other. */
-  wheels: readonly [Point, Point];
+  /** Wheels, or hangers: of the closing end and of the other. Of a bifold its guide, at the closing end. */
+  wheels: readonly Point[];
+  /** Top and foot pivot of a bifold, and where its leaves meet, at head and foot. */
+  leaves: { pivots: readonly [Point, Point]; fold: readonly [Point, Point] } | undefined;
   /** The grip, on the closing stile. */
   grip: Point;
   /** Where the panel ends and the fixed panel, the pocket or the panel behind goes on. */
@@ -21,13 +24,13 @@ export interface PanelInput {
   width: number;
   height: number;
   panelHeightMm: number;
-  isHung: boolean;
+  kind: PanelKind;
   gapsMm: ReadonlyMap<StationId, number>;
 }
 
 export const FRAME_PX = 18;
-/** Share of the opening that the panel covers on the drawing: the rest shows what stands behind it. */
-export const COVERS = 0.78;
+/** Share of the opening that a panel covers on the drawing: the rest shows what stands behind it. The leaves of a bifold fill all of it. */
+export const coversOf = (kind: PanelKind): number => (ON_WHEELS.includes(kind) ? 0.78 : 0.96);
 const WHEEL_IN_PX = 24;
 /** What a gap is drawn as that is not given, mm. */
 const USUAL_MM: Readonly<Record<'foot' | 'jamb' | 'head', number>> = { foot: 5, jamb: 6, head: 4 };
@@ -46,10 +49,11 @@ export const panelOpening = ({ width, height }: { width: number; height: number 
 });
 
 /** Lays out a panel short of its jamb with the gaps widened. */
-export function panelOutline({ width, height, panelHeightMm, isHung, gapsMm }: PanelInput): PanelOutline {
+export function panelOutline({ width, height, panelHeightMm, kind, gapsMm }: PanelInput): PanelOutline {
+  const runsBelow = rolls({ kind });
   const opening = panelOpening({ width, height });
   const scale = ((opening.bottom - opening.top) / panelHeightMm) * GAP_FACTOR;
-  const panelPx = (opening.right - opening.left) * COVERS;
+  const panelPx = (opening.right - opening.left) * coversOf(kind);
   const h = opening.bottom - opening.top;
   const jambs = walk.filter((id) => station(id).edge === 'jamb').map((id) => gapsMm.get(id) ?? USUAL_MM.jamb);
   const shownFrom = Math.min(...jambs) - NARROWEST_DRAWN_MM;
@@ -81,8 +85,18 @@ export function panelOutline({ width, height, panelHeightMm, isHung, gapsMm }: P
     head: (f) => ({ onSlab: { x: across(f), y: topY(f) }, onOpening: { x: across(f), y: opening.top } }),
     jamb: (f) => ({ onSlab: { x: leadX(f), y: opening.top + f * h }, onOpening: { x: opening.left, y: opening.top + f * h } }),
   };
-  const wheelY = (at: Point) => (isHung ? Math.min(at.y, opening.top + 6) : opening.bottom - 8);
-  const [first, last] = isHung ? [corner.topLead, corner.topTrail] : [foot.lead, foot.trail];
+  const wheelY = (at: Point) => (runsBelow ? opening.bottom - 8 : Math.min(at.y, opening.top + 6));
+  const [first, last] = runsBelow ? [foot.lead, foot.trail] : [corner.topLead, corner.topTrail];
+  const ends = [
+    { x: first.x + WHEEL_IN_PX, y: wheelY(first) },
+    { x: last.x - WHEEL_IN_PX, y: wheelY(last) },
+  ] as const;
+  const halfway = (one: Point, other: Point, y: number) => ({ x: (one.x + other.x) / 2, y });
+  const leaves = {
+    pivots: [ends[1], { x: foot.trail.x - WHEEL_IN_PX, y: opening.bottom - 3 }],
+    fold: [halfway(corner.topLead, corner.topTrail, topY(0.5)), halfway(foot.lead, foot.trail, footY(0.5))],
+  } as const;
+  const isFolding = !ON_WHEELS.includes(kind);
   return {
     opening,
     panel,
@@ -92,10 +106,8 @@ export function panelOutline({ width, height, panelHeightMm, isHung, gapsMm }: P
         return edge === undefined ? [] : [[id, placeOf[edge as PanelEdge](f)] as const];
       }),
     ),
-    wheels: [
-      { x: first.x + WHEEL_IN_PX, y: wheelY(first) },
-      { x: last.x - WHEEL_IN_PX, y: wheelY(last) },
-    ],
+    wheels: isFolding ? [ends[0]] : ends,
+    leaves: isFolding ? leaves : undefined,
     grip: { x: leadX(0.5) + 14, y: opening.top + h / 2 },
     behindFrom: opening.left + panelPx,
     factor: GAP_FACTOR,

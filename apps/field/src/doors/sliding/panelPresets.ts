@@ -33,6 +33,7 @@ export const PANEL_PRESETS: readonly PanelPreset[] = [
   },
   { id: 'pocket', label: 'Pocket', panelKind: 'pocket', frame: 'timber', panelWidthMm: 762, panelHeightMm: 2000, inInches: inches(30, 80) },
   { id: 'bypass', label: 'Bypass', panelKind: 'bypass', frame: 'timber', panelWidthMm: 762, panelHeightMm: 2000, inInches: inches(30, 80) },
+  { id: 'bifold', label: 'Bifold', panelKind: 'bifold', frame: 'timber', panelWidthMm: 762, panelHeightMm: 1981, inInches: inches(30, 79) },
 ];
 
 /** Which way a panel closes, seen from inside. */

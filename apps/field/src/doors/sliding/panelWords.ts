@@ -6,6 +6,7 @@ export const PANEL_WORDS: Readonly<Record<SlidingMake['panelKind'], string>> = {
   screen: 'Screen on spring wheels',
   pocket: 'Pocket door, hung',
   bypass: 'Bypass door, hung',
+  bifold: 'Bifold, on pivots',
 };
 
 export const FRAME_WORDS: Readonly<Record<SlidingMake['frame'], string>> = { aluminium: 'aluminium', vinyl: 'vinyl', timber: 'timber' };
@@ -16,6 +17,7 @@ export const SCREW_WORDS: Readonly<Record<NonNullable<SlidingMake['screwsAt']>, 
   plugs: 'behind plugs',
   strip: 'behind the weatherstrip',
   above: 'above, at the track',
+  foot: 'at the foot pivot',
 };
 
 export const PANEL_EDGE_WORDS: Readonly<Partial<Record<EdgeId, string>>> = { foot: 'Under it', jamb: 'Closing jamb', head: 'Room above' };

@@ -47,6 +47,7 @@ export const bifoldSheet = benchSheet<BifoldSheet>({
       ],
     },
   ],
+  serves: ['turnPivot', 'setTopPivot', 'reblockPivot'],
   Answer: lazy(async () => ({ default: (await import('./BifoldAnswer')).BifoldAnswer })),
   says: bifoldSays,
   shape: ({ leaves, ...request }: { leaves: string }) => ({ ...request, leaves: Number(leaves) }),

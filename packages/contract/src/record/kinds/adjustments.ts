@@ -15,7 +15,9 @@ export const adjustments = entry({
     callId: id('Call it was done on'),
     action: choice('What was done', ACTION_IDS),
     hinge: nullable(choice('At which hinge', HINGE_NAMES)),
-    end: optional(choice('Where on a sliding panel: at the end that closes, the other, or its top wheels', PANEL_PLACES)),
+    end: optional(
+      choice('Where on a sliding panel: at the end that closes, the other, its top wheels, or a pivot of a bifold', PANEL_PLACES),
+    ),
     leaf: optional(choice('At which leaf of the hinge', HINGE_LEAVES)),
     screws: optional(
       list('Which screws of the leaf, or cams of the keep, 1 at the top', number('One screw', { from: 1, to: 8, whole: true }), {

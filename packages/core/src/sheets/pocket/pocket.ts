@@ -1,6 +1,6 @@
 import { DomainError } from '../../errors';
 import { MM_PER_UNIT } from '../../length/length';
-import { WHEEL_F } from '../../sliding/geometry/stations';
+import { WHEEL_F } from '../../sliding/geometry/wheels';
 
 /** A pocket opening and the slab for it; lengths in mm. */
 export interface PocketOpening {

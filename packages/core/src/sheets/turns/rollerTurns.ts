@@ -1,7 +1,7 @@
 import { DomainError } from '../../errors';
 import { rolls, USUAL_MM_PER_TURN, type PanelKind } from '../../sliding/card/panel';
 import { PROFILES } from '../../sliding/card/profiles';
-import { WHEEL_F } from '../../sliding/geometry/stations';
+import { WHEEL_F } from '../../sliding/geometry/wheels';
 import { THREADS, type ThreadId } from './threads';
 
 /** A panel as it stands; lengths in mm. `lead` is the end that closes. */

@@ -1,5 +1,5 @@
 import { choice, group, lengthMm, number, omittable } from '../../fields/field';
-import { PANEL_KINDS } from '../../sliding/card/panel';
+import { ON_WHEELS } from '../../sliding/card/panel';
 import { panelHeight, panelWidth } from '../../sliding/card/panelFields';
 import { mm, oneOf, part } from '../shapes';
 import { sheet } from '../sheet';
@@ -22,7 +22,7 @@ export const turnsSheet = sheet({
   name: 'sliding.turns',
   title: 'Turns at each roller or hanger for an even closing gap, with the panel held',
   request: {
-    kind: choice('How the panel runs', PANEL_KINDS),
+    kind: choice('How the panel runs', ON_WHEELS),
     panelWidthMm: panelWidth,
     panelHeightMm: panelHeight,
     jambTopMm: gap('Closing gap, top'),

@@ -1,21 +1,28 @@
 import { DomainError } from '../../errors';
 
 /** Kinds of sliding door, by how the panel runs. */
-export const PANEL_KINDS = ['glass', 'screen', 'pocket', 'bypass'] as const;
+export const PANEL_KINDS = ['glass', 'screen', 'pocket', 'bypass', 'bifold'] as const;
 export type PanelKind = (typeof PANEL_KINDS)[number];
 
-/** Panels that roll on a track below; the others hang from one above. */
+/** Panels that roll on a track below, and those that hang from one above. */
 export const ROLLING: readonly PanelKind[] = ['glass', 'screen'];
 export const HUNG: readonly PanelKind[] = ['pocket', 'bypass'];
+/** Those whose weight wheels carry; the leaves of a bifold stand on a pivot and are only guided. */
+export const ON_WHEELS: readonly PanelKind[] = [...ROLLING, ...HUNG];
+/** Those that end over a floor, and not over a track. */
+export const OVER_FLOOR: readonly PanelKind[] = [...HUNG, 'bifold'];
+
+/** Those that hook into a keep. */
+export const LOCKED: readonly PanelKind[] = ['glass', 'screen', 'pocket'];
 
 export const FRAMES = ['aluminium', 'vinyl', 'timber'] as const;
 export type FrameMaterial = (typeof FRAMES)[number];
 
 /** Where roller or hanger screws are reached. */
-export const SCREW_PLACES = ['edges', 'faces', 'plugs', 'strip', 'above'] as const;
+export const SCREW_PLACES = ['edges', 'faces', 'plugs', 'strip', 'above', 'foot'] as const;
 export type ScrewPlace = (typeof SCREW_PLACES)[number];
 
-/** A sliding panel and its opening as the engine sees them; lengths in millimetres. */
+/** A sliding panel and its opening as the engine sees them; lengths in millimetres. Of a bifold, the panel is both its leaves, shut. */
 export interface SlidingDoor {
   kind: PanelKind;
   panelWidthMm: number;
@@ -28,7 +35,13 @@ export interface SlidingDoor {
 }
 
 /** Roller and hanger screws by kind of panel: mm a turn when nobody has measured it (common practice, no source). */
-export const USUAL_MM_PER_TURN: Readonly<Record<PanelKind, number>> = { glass: 1.5, screen: 1.25, pocket: 1.25, bypass: 1.25 };
+export const USUAL_MM_PER_TURN: Readonly<Record<PanelKind, number>> = {
+  glass: 1.5,
+  screen: 1.25,
+  pocket: 1.25,
+  bypass: 1.25,
+  bifold: 1.25,
+};
 
 /** Depth of a head channel when nobody has measured it (common practice, no source). */
 export const USUAL_CHANNEL_MM = 20;

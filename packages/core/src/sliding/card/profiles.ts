@@ -35,4 +35,8 @@ export const PROFILES: Readonly<Record<PanelKind, ToleranceProfile<EdgeId>>> = {
     edges: { foot: { min: 3, target: 8, max: 16 }, jamb: { min: 2, target: 10, max: 40 }, head: { min: 3, target: 14, max: 28 } },
     evenWithin: 2,
   },
+  bifold: {
+    edges: { foot: { min: 4, target: 10, max: 20 }, jamb: { min: 2, target: 10, max: 40 }, head: { min: 2, target: 6, max: 14 } },
+    evenWithin: 2,
+  },
 };

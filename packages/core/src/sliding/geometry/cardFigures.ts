@@ -1,22 +1,38 @@
-import { mmPerHalfTurn, rolls, USUAL_CHANNEL_MM, type SlidingDoor } from '../card/panel';
+import { HUNG, mmPerHalfTurn, ON_WHEELS, OVER_FLOOR, rolls, USUAL_CHANNEL_MM, type SlidingDoor } from '../card/panel';
 import { PROFILES } from '../card/profiles';
+import { WHEEL_F } from './wheels';
 
 /**
  * Figures of a sliding door's card that its tables name. `r` is height over width; `rolling` and `hung` are 1 for the kind it is and 0
- * for the other; `diagonal` is what the diagonals of the panel differ by when its stile leans by 1 mm over its height,
- * 2w/√(w² + h²) (a sheared rectangle); `onTrack` is the opening over the panel, which a level along the track spans.
+ * for the others, and `wheeled` for both; `overFloor` is 1 for what ends over a floor; `rWheeled` is r for what follows its track and 0 for
+ * what stands on a pivot, `pivoted` the reverse as 1; `diagonal` is what the diagonals of the panel differ by when its stile leans by 1 mm over its height,
+ * 2w/√(w² + h²) (a sheared rectangle); `spans` is the opening over the panel, which a level along the
+ * track spans.
  */
 export function cardFigures(door: SlidingDoor) {
   const { panelWidthMm, panelHeightMm, channelMm } = door;
   const { edges } = PROFILES[door.kind];
   const isRolling = rolls(door);
   const r = panelHeightMm / panelWidthMm;
+  const wheeled = ON_WHEELS.includes(door.kind) ? 1 : 0;
+  const spans = wheeled === 1 ? 2 : 1;
   return {
     r,
     rolling: isRolling ? 1 : 0,
-    hung: isRolling ? 0 : 1,
+    // A track runs down under a panel that rolls on it, and to one that stands below it.
+    rollsOrStands: isRolling ? 1 : wheeled - 1,
+    hung: HUNG.includes(door.kind) ? 1 : 0,
+    wheeled,
+    pivoted: 1 - wheeled,
+    rPivoted: (1 - wheeled) * r,
+    rWheeled: wheeled * r,
+    overFloor: OVER_FLOOR.includes(door.kind) ? 1 : 0,
+    // What leaning by 1 mm over its height lowers the closing end by, at its own wheel or guide and at the other.
+    leanLead: (1 - WHEEL_F) / r,
+    leanTrail: WHEEL_F / r,
+    spans,
     diagonal: (2 * panelWidthMm) / Math.hypot(panelWidthMm, panelHeightMm),
-    openingWidthMm: 2 * panelWidthMm,
+    openingWidthMm: spans * panelWidthMm,
     panelHeightMm,
     channelMm: channelMm ?? USUAL_CHANNEL_MM,
     halfTurn: mmPerHalfTurn(door),

@@ -3,6 +3,7 @@ import type { Station as AnyStation } from '../../model/station';
 import type { EdgeId } from '../card/profiles';
 import type { FigureName } from './cardFigures';
 import type { ParameterId } from './parameters';
+import { WHEEL_F } from './wheels';
 
 interface StationNames extends Names {
   parameter: ParameterId;
@@ -14,8 +15,7 @@ type StationEntry = Omit<AnyStation<StationNames>, 'id'>;
 
 export type Station = AnyStation<StationNames & { station: StationId }>;
 
-/** Rollers sit so far in from the ends, and gaps are read there, as a share of the width (common practice, no source). */
-export const WHEEL_F = 0.07;
+/** Gaps are read so far in from the ends, as a share of the width (common practice, no source). */
 const NEAR = 0.05;
 const FAR = 0.95;
 
@@ -29,6 +29,9 @@ const leadShare = (f: number) => (1 - WHEEL_F - f) / (1 - 2 * WHEEL_F);
 
 /** A hump at the middle of the opening, at f of a panel that is shut and covers one half of it: nil at the jamb, all at the middle. */
 const atMiddle = (f: number) => f * (2 - f);
+
+/** How far down a closing leaf is at f that hangs down by 1 mm at its end: it reaches to the middle. */
+const drooped = (f: number) => Math.max(0, 1 - 2 * f);
 
 /** The same under the straight line between the two wheels, which the panel follows. */
 const wheelChord = (f: number) => leadShare(f) * atMiddle(WHEEL_F) + (1 - leadShare(f)) * atMiddle(1 - WHEEL_F);
@@ -52,9 +55,10 @@ const footStation = (title: string, f: number): StationEntry => ({
     trailRise: 1 - leadShare(f),
     // On rollers the panel goes up and down with its track; hung, it comes nearer to or further from the floor.
     trackTilt: { times: -fromMiddle(f), of: 'hung' },
-    otherTilt: { times: fromMiddle(f), of: 'hung' },
-    floorRoom: 'hung',
+    otherTilt: { times: fromMiddle(f), of: 'overFloor' },
+    floorRoom: 'overFloor',
     trackHump: { times: wheelChord(f) - atMiddle(f), of: 'rolling' },
+    droop: { times: -drooped(f), of: 'pivoted' },
   },
 });
 
@@ -70,11 +74,13 @@ const jambStation = (title: string, f: number): StationEntry => ({
     jambGap: 1,
     leadRise: { times: TURN * (0.5 - f), of: 'r' },
     trailRise: { times: -TURN * (0.5 - f), of: 'r' },
-    trackTilt: { times: -(0.5 - f), of: 'r' },
-    trackHump: { times: -humpTurn * (0.5 - f), of: 'r' },
+    trackTilt: { times: -(0.5 - f), of: 'rWheeled' },
+    trackHump: { times: -humpTurn * (0.5 - f), of: 'rWheeled' },
     jambLean: -(0.5 - f),
     jambBow: -belly(f),
     rack: 0.5 - f,
+    // It turns about its lowest hinge.
+    droop: { times: -2 * (1 - f), of: 'rPivoted' },
   },
 });
 
@@ -83,10 +89,12 @@ const roomAbove = (f: number, sign: 1 | -1): StationEntry['weights'] => ({
   headRoom: sign,
   leadRise: -sign * leadShare(f),
   trailRise: -sign * (1 - leadShare(f)),
-  trackTilt: { times: sign * fromMiddle(f), of: 'rolling' },
+  // On a pivot the panel stays where it is and the track comes down to it.
+  trackTilt: { times: sign * fromMiddle(f), of: 'rollsOrStands' },
   otherTilt: { times: -sign * fromMiddle(f), of: 'rolling' },
   trackHump: { times: -sign * wheelChord(f), of: 'rolling' },
   headSag: { times: -sign * atMiddle(f), of: 'rolling' },
+  droop: { times: sign * drooped(f), of: 'pivoted' },
 });
 
 const liftStation = (title: string, f: number): StationEntry => ({
@@ -147,7 +155,7 @@ const STATION_TABLE = {
       'lean',
       'Level along the track over the full opening. + runs down at the closing end.',
       {
-        trackTilt: 2,
+        trackTilt: 'spans',
       },
     ),
     span: 'openingWidthMm',
@@ -163,7 +171,7 @@ const STATION_TABLE = {
       'Head (floor under a hung door) runs down at the closing end',
       'lean',
       'Level along the head of a door on rollers, along the floor under a hung one. + runs down at the closing end.',
-      { otherTilt: 2 },
+      { otherTilt: 'spans' },
     ),
     span: 'openingWidthMm',
   },

@@ -2,9 +2,10 @@ import type { PanelKind } from '../card/panel';
 import { ACTION_IDS, type ActionId } from '../names/actionIds';
 import type { Action, ActionEntry } from './actionEntry';
 import { PANEL_ACTIONS } from './panelActions';
+import { PIVOT_ACTIONS } from './pivotActions';
 import { RUNNING_ACTIONS } from './runningActions';
 
-const ACTION_TABLE: Readonly<Record<ActionId, ActionEntry>> = { ...RUNNING_ACTIONS, ...PANEL_ACTIONS };
+const ACTION_TABLE: Readonly<Record<ActionId, ActionEntry>> = { ...RUNNING_ACTIONS, ...PIVOT_ACTIONS, ...PANEL_ACTIONS };
 
 export function action(id: ActionId): Action {
   return { id, ...ACTION_TABLE[id] };

@@ -2,6 +2,7 @@ import type { CheckGroup } from '../../model/workGroup';
 import type { PanelKind } from '../card/panel';
 import type { FindingEntry } from './findingEntry';
 import { TRACK_FINDINGS, WHEEL_FINDINGS } from './partFindings';
+import { PIVOT_FINDINGS } from './pivotFindings';
 import { SLIDE_FINDINGS } from './slideFindings';
 
 export interface Finding extends FindingEntry {
@@ -9,7 +10,7 @@ export interface Finding extends FindingEntry {
 }
 
 /** The checks in working order. Answers may be left out: "not looked" tells nothing. */
-const FINDING_TABLE = { ...SLIDE_FINDINGS, ...TRACK_FINDINGS, ...WHEEL_FINDINGS };
+const FINDING_TABLE = { ...SLIDE_FINDINGS, ...TRACK_FINDINGS, ...WHEEL_FINDINGS, ...PIVOT_FINDINGS };
 
 export type FindingId = keyof typeof FINDING_TABLE;
 
@@ -34,6 +35,7 @@ export const CHECK_GROUPS: readonly CheckGroup<FindingId>[] = [
   { id: 'running', title: 'How it runs', checks: idsOf(SLIDE_FINDINGS).filter((id) => !isTold(id)) },
   { id: 'trackAndPanel', title: 'Track, frame and panel', checks: idsOf(TRACK_FINDINGS) },
   { id: 'wheels', title: 'Wheels, screws and hangers', checks: idsOf(WHEEL_FINDINGS) },
+  { id: 'pivots', title: 'Pivots, guide, leaf hinges', checks: idsOf(PIVOT_FINDINGS) },
   { id: 'told', title: 'What the customer knows', checks: idsOf(SLIDE_FINDINGS).filter(isTold) },
 ];
 

@@ -35,6 +35,7 @@ export const HEALTHY_SPREAD: readonly Spreading<TableNames>[] = [
   { why: 'jamb leans a little by itself', sd: 0.6, moves: { jambLean: 1 } },
   { why: 'jamb not straight', sd: 0.5, moves: { jambBow: 1 } },
   { why: 'panel not quite square', sd: 0.5, moves: { rack: 1 } },
+  { why: 'closing leaf hangs a little', sd: 0.4, moves: { droop: 'pivoted' } },
   { why: 'keep set a little high or low', sd: 1, moves: { keep: 1 } },
 ];
 

@@ -1,4 +1,4 @@
-import { HUNG, ROLLING } from '../card/panel';
+import { HUNG, LOCKED, ON_WHEELS, OVER_FLOOR, ROLLING } from '../card/panel';
 import { whole, type ActionEntry } from './actionEntry';
 
 /** Work on the panel, the frame and what stands about. Times and chances are common practice, no source. */
@@ -41,6 +41,7 @@ export const PANEL_ACTIONS = {
     order: 10,
     title: 'Move the keep to the hook',
     unit: 'job',
+    onlyFor: LOCKED,
     effect: { kind: 'strike', upToMm: 8, leftSdMm: 0.6 },
     amounts: [1],
     minutes: { first: 12, each: 0 },
@@ -127,6 +128,7 @@ export const PANEL_ACTIONS = {
     order: 12,
     title: 'Bring the track level',
     unit: 'job',
+    onlyFor: ON_WHEELS,
     effect: { kind: 'cure', cures: ['trackOut'], share: 0.95, shareSd: 0.06, leftSdMm: 0.7 },
     amounts: [1],
     minutes: { first: 90, each: 0 },
@@ -191,7 +193,7 @@ export const PANEL_ACTIONS = {
     order: 11,
     title: 'Straighten or change the slab',
     unit: 'job',
-    onlyFor: HUNG,
+    onlyFor: OVER_FLOOR,
     effect: { kind: 'cure', cures: ['slabBowed'], ...whole() },
     amounts: [1],
     minutes: { first: 60, each: 0 },
@@ -210,7 +212,7 @@ export const PANEL_ACTIONS = {
     order: 11,
     title: 'Cut the slab to its floor',
     unit: 'job',
-    onlyFor: HUNG,
+    onlyFor: OVER_FLOOR,
     effect: { kind: 'cure', cures: ['slabLong'], share: 1, shareSd: 0.05, leftSdMm: 0.8, cuts: 'foot' },
     amounts: [1],
     minutes: { first: 50, each: 0 },
@@ -218,8 +220,8 @@ export const PANEL_ACTIONS = {
     holds: 0.97,
     steps: [
       'High point of the floor along the whole travel, pocket as well.',
-      'Length: from that point to the underside of the bracket, less 6 mm (1/4 in), hangers at mid-travel.',
-      'Cut, arris eased, edge sealed; hung again, clips home.',
+      'Length: from that point to the underside of the bracket, less 6 mm (1/4 in), hangers at mid-travel. A bifold: both leaves, pivots at mid-travel.',
+      'Cut, arris eased, edge sealed; hung again, clips home; a bifold’s pivots in solid wood, with a new block where the cut took it.',
     ],
     cautions: ['support', 'eyes', 'dust'],
     stopIf: 'A hollow slab: the cut must stay inside its solid rail.',

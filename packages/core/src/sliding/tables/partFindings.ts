@@ -1,4 +1,4 @@
-import { HUNG, ROLLING } from '../card/panel';
+import { HUNG, ON_WHEELS, OVER_FLOOR, ROLLING } from '../card/panel';
 import { answer, type FindingEntry } from './findingEntry';
 import { gripsAtEnds, gripsMidway } from './scrapes';
 
@@ -7,6 +7,7 @@ export const WHEEL_FINDINGS = {
   wheels: {
     stage: 'look',
     again: true,
+    onlyFor: ON_WHEELS,
     question: 'How do the wheels turn?',
     howTo: 'Take the weight off each end in turn and turn the wheel with a fingertip or a splinter of wood. Say the worse of the two.',
     minutes: 1.6,
@@ -32,6 +33,7 @@ export const WHEEL_FINDINGS = {
   marked: {
     stage: 'test',
     again: true,
+    onlyFor: ON_WHEELS,
     question: 'A felt-pen mark on each wheel: does it come round?',
     howTo: 'Mark each wheel where the lamp shows it, slide the panel a hand’s width to and fro, and look whether the mark has moved.',
     minutes: 0.9,
@@ -110,6 +112,7 @@ export const TRACK_FINDINGS = {
   trackFelt: {
     stage: 'look',
     again: true,
+    onlyFor: ON_WHEELS,
     question: 'Feel the track: nail across, straightedge along?',
     howTo: 'Wipe it where it runs worst. A fingernail across its crown, then a short straightedge along it.',
     minutes: 0.8,
@@ -130,6 +133,7 @@ export const TRACK_FINDINGS = {
   wiped: {
     stage: 'test',
     again: true,
+    onlyFor: ON_WHEELS,
     question: 'Wipe a hand’s length of track: easier there?',
     howTo: 'Where it runs worst. Wipe the track with a damp cloth for a hand’s length, dry it, and roll a wheel over just that.',
     minutes: 1,
@@ -215,7 +219,7 @@ export const TRACK_FINDINGS = {
   slabStraight: {
     stage: 'look',
     again: true,
-    onlyFor: HUNG,
+    onlyFor: OVER_FLOOR,
     question: 'Is the slab straight?',
     howTo: 'Straightedge or line from top to foot on both faces.',
     minutes: 0.6,

@@ -10,5 +10,8 @@ export const PROOF_TRIES = [
   { finding: 'clip', good: 'home', title: 'lock clips are home' },
   { finding: 'hangers', good: 'tight', title: 'hanger plates are tight' },
   { finding: 'guide', good: 'holds', title: 'its guide holds' },
+  { finding: 'corners', good: 'firm', title: 'its pivots hold' },
+  { finding: 'brackets', good: 'fast', title: 'its pivot brackets are fast' },
+  { finding: 'guideWheel', good: 'runs', title: 'its guide runs in the track' },
   { finding: 'locks', good: 'yes', title: 'locks' },
 ] as const satisfies readonly ProofTry<FindingId>[];

@@ -1,8 +1,6 @@
-import { HUNG, ROLLING } from '../card/panel';
+import { HUNG, ON_WHEELS, ROLLING } from '../card/panel';
 import { whole, type ActionEntry } from './actionEntry';
-
-/** Half turns of a screw that a plan may ask for at one end. */
-const HALF_TURNS = [-10, -9, -8, -7, -6, -5, -4, -3, -2, -1, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+import { HALF_TURNS } from './halfTurns';
 
 /** How much more room above, or less, the top wheels of a screen may be set to, mm. */
 const ROOM_MM = Array.from({ length: 25 }, (_, i) => (i - 12) / 2).filter((mm) => mm !== 0);
@@ -57,6 +55,7 @@ export const RUNNING_ACTIONS = {
     order: 3,
     title: 'File the burr off the track',
     unit: 'job',
+    onlyFor: ON_WHEELS,
     effect: { kind: 'cure', cures: ['trackBurr'], ...whole() },
     amounts: [1],
     minutes: { first: 12, each: 0 },
@@ -74,6 +73,7 @@ export const RUNNING_ACTIONS = {
     order: 6,
     title: 'Free and lubricate the wheels',
     unit: 'job',
+    onlyFor: ON_WHEELS,
     effect: { kind: 'cure', cures: ['wheelStiff'], ...whole() },
     amounts: [1],
     minutes: { first: 20, each: 0 },

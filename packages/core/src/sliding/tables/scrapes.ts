@@ -16,10 +16,11 @@ const MIDWAY: Moves<Names> = { headRoom: 1, leadRise: -0.5, trailRise: -0.5, hea
 export const TOP_BACK: Moves<Names> = {
   leadRise: 'r',
   trailRise: { times: -1, of: 'r' },
-  trackTilt: { times: -1, of: 'r' },
-  trackHump: { times: -1, of: 'r' },
+  trackTilt: { times: -1, of: 'rWheeled' },
+  trackHump: { times: -1, of: 'rWheeled' },
   jambLean: -1,
   rack: 1,
+  droop: { times: -2, of: 'rPivoted' },
 };
 
 type Shows = readonly Showing<Names>[];
@@ -57,4 +58,5 @@ export const BRAKES: readonly CauseId[] = [
   'slabBowed',
   'trimTight',
   'fixingThrough',
+  'guideWheelOut',
 ];

@@ -1,4 +1,4 @@
-import { ROLLING } from '../card/panel';
+import { LOCKED, ON_WHEELS, ROLLING } from '../card/panel';
 import { answer, type FindingEntry } from './findingEntry';
 import { BRAKES, gripsAtEnds, gripsMidway, scrapesAt, TOP_BACK } from './scrapes';
 
@@ -50,6 +50,12 @@ export const SLIDE_FINDINGS = {
       trimTight: [66, 14, 1, 3, 3, 6, 1, 6],
       fixingThrough: [54, 24, 1, 10, 2, 4, 1, 4],
       guideLost: [8, 8, 8, 4, 4, 3, 62, 3],
+      pivotLow: [20, 48, 4, 1, 14, 4, 2, 7],
+      topPivotOff: [16, 10, 4, 1, 58, 3, 2, 6],
+      pivotLoose: [22, 26, 18, 1, 18, 2, 10, 3],
+      bracketLoose: [20, 16, 22, 1, 26, 2, 10, 3],
+      guideWheelOut: [28, 4, 34, 2, 8, 2, 20, 2],
+      leafHinge: [20, 36, 4, 1, 24, 4, 6, 5],
     },
   },
   began: {
@@ -85,6 +91,12 @@ export const SLIDE_FINDINGS = {
       fixingThrough: [2, 2, 74, 22],
       trimTight: [12, 2, 46, 40],
       guideLost: [28, 38, 8, 26],
+      pivotLow: [52, 3, 18, 27],
+      topPivotOff: [38, 10, 20, 32],
+      pivotLoose: [44, 28, 8, 20],
+      bracketLoose: [34, 34, 10, 22],
+      guideWheelOut: [30, 42, 4, 24],
+      leafHinge: [66, 10, 2, 22],
       headSag: [64, 1, 10, 25],
       openingRacked: [52, 3, 9, 36],
     },
@@ -127,6 +139,7 @@ export const SLIDE_FINDINGS = {
       slabBowed: [20, 36, 36, 8],
       trimTight: [10, 38, 44, 8],
       fixingThrough: [18, 34, 36, 12],
+      guideWheelOut: [14, 26, 34, 26],
     },
     follows: {
       share: 0.85,
@@ -178,6 +191,7 @@ export const SLIDE_FINDINGS = {
       slabBowed: [18, 14, 44, 6, 18],
       trimTight: [10, 16, 60, 6, 8],
       fixingThrough: [14, 62, 12, 2, 10],
+      guideWheelOut: [12, 26, 26, 22, 14],
     },
     follows: {
       share: 0.85,
@@ -189,6 +203,7 @@ export const SLIDE_FINDINGS = {
   lifted: {
     stage: 'test',
     again: true,
+    onlyFor: ON_WHEELS,
     question: 'Take some of its weight while it slides: easier?',
     howTo: 'A flat bar or a hand under the handle end, lift a little without raising it off its track, and pull as before.',
     minutes: 0.6,
@@ -216,6 +231,7 @@ export const SLIDE_FINDINGS = {
   tick: {
     stage: 'test',
     again: true,
+    onlyFor: ON_WHEELS,
     question: 'Does it tick or bump?',
     howTo: 'Slide past a rule and call out each tick; several passes both ways. The tick finder tells the two apart.',
     minutes: 1,
@@ -258,7 +274,7 @@ export const SLIDE_FINDINGS = {
   locks: {
     stage: 'test',
     again: true,
-    onlyFor: ['glass', 'screen', 'pocket'],
+    onlyFor: LOCKED,
     question: 'Does it lock without lifting or pushing?',
     howTo: 'Shut it, throw the lock with one finger, and pull: is the hook in its keep?',
     minutes: 0.3,

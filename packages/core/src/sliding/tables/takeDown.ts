@@ -97,6 +97,24 @@ const TAKE_DOWN: Readonly<Record<PanelKind, TakeDown>> = {
     ],
     last: 'Slide both past each other over the full travel; push each foot across: the guide holds it.',
   },
+  bifold: {
+    before: ['support', 'pinch'],
+    down: [
+      { says: 'Leaves folded right back. Pencil marks at both pivot brackets.' },
+      { says: 'Guide wheel pressed down and out of the track.', caution: 'pinch' },
+      { says: 'Folded leaves lifted until the foot pivot is clear of its bracket, foot out toward you.', caution: 'support' },
+      { says: 'Top pivot down out of its bracket; leaves onto trestles.', caution: 'support' },
+    ],
+    back: [
+      { says: 'Pivots in solid wood, at mid-travel; a block glued in where a cut or wear has taken it.' },
+      { says: 'Top pivot into its bracket first, pressed up against its spring.', caution: 'support' },
+      { says: 'Foot pivot onto its bracket, the teeth home in the notch of its old mark.', caution: 'pinch' },
+      { says: 'Guide wheel pressed down, under the track, and let up.' },
+      { says: 'Height by the foot pivot, lean by the top one: the closing gap even, the leaves clear of the track.' },
+      { says: 'Bracket screws tight, keeper up to the top bracket.' },
+    ],
+    last: 'Fold and unfold it ten times; push up under the closing leaf: the guide stays in its track.',
+  },
 };
 
 export function takeDown(kind: PanelKind): TakeDown {

@@ -11,6 +11,13 @@ export const WORK_GROUPS = [
     actions: ['turnScrew', 'turnHanger', 'lubricateWheels', 'replaceRollers', 'setTopWheels', 'fitClip', 'resetHanger', 'replaceHangers'],
     whole: ['lubricateWheels', 'replaceRollers', 'setTopWheels', 'fitClip', 'resetHanger', 'replaceHangers'],
   },
+  {
+    id: 'pivots',
+    title: 'Pivots, guide',
+    isAtPlaces: true,
+    actions: ['turnPivot', 'setTopPivot', 'reblockPivot', 'refixBracket', 'refitGuideWheel', 'tightenLeafHinges'],
+    whole: ['turnPivot', 'setTopPivot', 'reblockPivot', 'refixBracket', 'refitGuideWheel', 'tightenLeafHinges'],
+  },
   { id: 'panel', title: 'Panel', actions: ['squarePanel', 'refitStrip', 'straightenSlab', 'trimSlab'] },
   { id: 'frame', title: 'Frame, guide', actions: ['refitGuide', 'moveKeep', 'liftHead', 'squareOpening', 'easeTrim', 'shortenFixing'] },
   { id: 'otherOfPanel', title: 'In words', isAtPlaces: true, actions: ['workOnPanel'] },
