@@ -128,3 +128,25 @@ test('a bypass door off its guide: the guide is refitted, and the door proved as
   expect(workOf(house, callId)).toEqual(['refitGuide']);
   expect(stateOf(house, callId)).toEqual(DONE);
 });
+
+test('a bifold whose leaves lean: its top pivot is moved, and nothing is asked of a lock it has not', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'gap', 'Flat 7, linen cupboard', 'Dunmorrow Court');
+  // A cupboard leaves no wall open.
+  await expect(page.getByText('the wall is open')).toHaveCount(0);
+  await finger.tap('to-look', 'check-corners-firm', 'check-brackets-fast', 'check-guideWheel-runs', 'check-leafHinges-tight', 'to-measure');
+  await finger.read('7', '8', '10', '4', '7', '10', '8', '6');
+  await expect(page.getByText('Hook below its keep')).toHaveCount(0);
+  await finger.tap('to-what');
+  await expect(page.getByText('Top pivot out of place').first()).toBeVisible();
+  await finger.tap('to-fix');
+  await expect(page.getByTestId('step-1')).toContainText('Move the top pivot');
+  await expect(page.getByTestId('step-1')).toContainText('mm toward their own jamb');
+  await finger.tap('log-next', 'to-check');
+  await finger.read('10', '10', '10', '9');
+  await finger.tap('to-next-plan', 'to-prove');
+  await finger.read('9', '9', '10', '10', '10', '10', '6', '6');
+  expect(await proveAndClose(page, finger)).toBe('Free by 5 tries; by the book by 8 gaps.');
+  expect(workOf(house, callId)).toEqual(['setTopPivot topPivot']);
+  expect(stateOf(house, callId)).toEqual(DONE);
+});

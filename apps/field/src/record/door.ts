@@ -41,3 +41,10 @@ export const modelFor = (door: Door): DoorModel => modelOfDoor(engineDoor(door))
 
 /** What a person at a door of this kind goes by. */
 export const handbookOf = ({ kind }: Pick<Door, 'kind'>): Handbook => HANDBOOKS[kind];
+
+/** The same with only what there is to read on this door. */
+export function bookFor(door: Door): Handbook {
+  const book = handbookOf(door);
+  const { stations } = modelFor(door);
+  return { ...book, further: book.further.filter((id) => stations.some((each) => each.id === id)) };
+}

@@ -78,6 +78,15 @@ describe('a step in words', () => {
     expect(placeWords(step({ place: 'trail', shiftMm: -1.5 }), words)).toBe('other end: panel 1.5 mm down');
     expect(amountWords(step({ action: 'turnScrew', amount: -3, unit: 'half turns' }), words)).toBe('3 half turns down');
   });
+
+  it('says of pivots and top wheels what moves and which way, and once', () => {
+    const top = step({ action: 'setTopPivot', place: 'topPivot', amount: -7, shiftMm: -7, unit: 'mm' });
+    expect([amountWords(top, words), placeWords(top, words)]).toEqual(['7 mm toward their own jamb', 'top pivot']);
+    const foot = step({ action: 'turnPivot', place: 'footPivot', amount: 4, shiftMm: 2.5, unit: 'half turns' });
+    expect([amountWords(foot, words), placeWords(foot, words)]).toEqual(['4 half turns up', 'foot pivot: leaves 2.5 mm up']);
+    const wheels = step({ action: 'setTopWheels', place: 'topWheels', amount: -3.5, shiftMm: -3.5, unit: 'mm' });
+    expect([amountWords(wheels, words), placeWords(wheels, words)]).toEqual(['3.5 mm less room above', 'top wheels']);
+  });
 });
 
 it('asks for a try, or for a look, before anything rests on it', () => {

@@ -87,9 +87,10 @@ export function againWords({ again }: PlannedStep, { bare, withUnit }: LengthWor
 }
 
 /** Where and which way: `top hinge: slab 1.1 mm toward the latch`. */
-export function placeWords({ place, shiftMm }: PlannedStep, { withUnit }: LengthWords): string {
+export function placeWords({ place, shiftMm, unit }: PlannedStep, { withUnit }: LengthWords): string {
   const at = place === undefined ? '' : placeSays(place);
-  if (shiftMm === undefined || place === undefined) return at;
+  // What is moved by the millimetre has been told how far.
+  if (shiftMm === undefined || place === undefined || unitMeasure(unit).is === 'length') return at;
   const { slab, more, less } = MOVES_AT[place] ?? (isOfPanel(place) ? PANEL_MOVES : SLAB_MOVES);
   return `${at}: ${slab} ${withUnit(Math.abs(shiftMm))} ${shiftMm > 0 ? more : less}`;
 }
@@ -110,9 +111,7 @@ const SLAB_MOVES = { slab: 'slab', more: 'toward the latch', less: 'toward the h
 const PANEL_MOVES = { slab: 'panel', more: 'up', less: 'down' };
 /** Places at which something else than the whole of it is moved. */
 const MOVES_AT: Readonly<Partial<Record<PlaceId, typeof SLAB_MOVES>>> = {
-  topWheels: { slab: 'room above', more: 'more', less: 'less' },
   footPivot: { slab: 'leaves', more: 'up', less: 'down' },
-  topPivot: { slab: 'top of the leaves', more: 'toward the closing jamb', less: 'toward their own jamb' },
 };
 const isOfPanel = (place: PlaceId) => HANDBOOKS.sliding.places[place] !== undefined;
 

@@ -69,7 +69,7 @@ export function nextBest(observed: Observations, belief: Belief): NextBest {
   const lookout = lookoutOf(belief);
   const read = new Set([...observed.readings.map(({ station }) => station), ...(observed.unreachable ?? [])]);
   const answered = new Set(observed.findings.map(({ finding }) => finding));
-  const stations = model.tables.stations.filter(({ id }) => !read.has(id)).map(({ id }) => weighStation(belief, lookout, id));
+  const stations = model.stations.filter(({ id }) => !read.has(id)).map(({ id }) => weighStation(belief, lookout, id));
   const checks = model.findings.filter(({ id }) => !answered.has(id)).map((finding) => weighFinding(belief, lookout, finding));
 
   const all = [...stations, ...checks];

@@ -27,6 +27,8 @@ export interface DoorModel {
   sound: Gaussian;
   /** What a door of this card can have, and what can be checked on it. */
   causes: readonly Cause[];
+  /** What can be read on this door. */
+  stations: readonly Station[];
   findings: readonly Finding[];
   warnings: readonly string[];
   /** @throws RangeError when the kind has no such station, cause, check, action or side */
@@ -111,6 +113,7 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
     sound: soundDoor(kind, layout, direction),
     causes: kind.causes.filter(({ id }) => kind.hasCause(id, card)),
     findings: kind.findings.filter(({ id }) => kind.hasFinding(id, card)),
+    stations: kind.stations.filter(({ id }) => kind.hasStation?.(id, card) ?? true),
     warnings: kind.warnings(card),
     station,
     cause: byId(kind.causes, 'cause'),

@@ -24,11 +24,11 @@ export function stationsRead({ readings, rounds = [] }: Observations): Set<strin
 }
 
 /** Stations that nobody has read since the work done last and that can be got to. */
-export function unreadOf({ tables }: DoorModel, observed: Observations): string[] {
+export function unreadOf({ stations }: DoorModel, observed: Observations): string[] {
   const { rounds = [], readings, unreachable = [] } = observed;
   const last = rounds.at(-1);
   const read = new Set([...(last?.readings ?? readings).map(({ station }) => station), ...unreachable]);
-  return tables.stations.map(({ id }) => id).filter((id) => !read.has(id));
+  return stations.map(({ id }) => id).filter((id) => !read.has(id));
 }
 
 /** Whether any gap was read or seen to rub, as found or after work. */

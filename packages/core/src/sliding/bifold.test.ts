@@ -1,7 +1,7 @@
 import { WALK } from './geometry/stations';
 import type { Observed } from './observed';
 import { panel, readingsOf } from './panel.fixture';
-import { diagnose, planCorrections } from './slidingAnswers';
+import { diagnose, planCorrections, whatNext } from './slidingAnswers';
 import { slidingModel } from './slidingDoors';
 import { findingsFor } from './tables/findings';
 
@@ -27,6 +27,18 @@ describe('a bifold', () => {
     expect(asked).toEqual(expect.arrayContaining(['corners', 'brackets', 'guideWheel', 'leafHinges', 'track']));
     for (const none of ['wheels', 'screws', 'liftOut', 'guide', 'locks', 'tick'] as const) expect(asked).not.toContain(none);
     for (const kind of ['glass', 'bypass'] as const) expect(findingsFor(kind).map(({ id }) => id)).not.toContain('corners');
+  });
+
+  it('is not asked for a hook, a head channel or corners it has not; a pocket door only for its hook', () => {
+    const has = (kind: 'glass' | 'pocket' | 'bifold') => {
+      const ids = slidingModel(panel(kind)).stations.map(({ id }) => id);
+      return ['lock.low', 'engage.lead', 'rack.diagonals', 'straight.head', 'plumb.jamb'].filter((id) => ids.includes(id));
+    };
+    expect(has('bifold')).toEqual(['plumb.jamb']);
+    expect(has('pocket')).toEqual(['lock.low', 'plumb.jamb']);
+    expect(has('glass')).toHaveLength(5);
+    const asked = whatNext({ door: leaves, readings: read(), findings: [...sound] }).choices.map(({ id }) => id);
+    expect(asked).not.toContain('lock.low');
   });
 
   // A rigid body turning about its foot: what is 1 mm out at the top of 2,000 is 1 mm less at the top of the closing gap and none at its foot.

@@ -6,7 +6,7 @@ import { EDGES, PROFILES } from './card/profiles';
 import { cardFigures } from './geometry/cardFigures';
 import { PARAMETERS } from './geometry/parameters';
 import { placeLineFor, placesFor } from './geometry/rollerLine';
-import { STATIONS, WALK } from './geometry/stations';
+import { hasStation, STATIONS, WALK } from './geometry/stations';
 import type { ActionId } from './names/actionIds';
 import { ACTIONS, isActionFor } from './tables/actions';
 import { CAUSES, hasCause } from './tables/causes';
@@ -115,6 +115,7 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
   placeLine: placeLineFor,
   meets: ({ kind }) => LOCKED.includes(kind),
   hasCause: (id, { kind }) => hasCause(id, kind),
+  hasStation: (id, { kind }) => hasStation(id, kind),
   hasFinding: (id, { kind }) => findingsFor(kind).some((each) => each.id === id),
   forbids: (id, { kind }) => (isActionFor(id, kind) ? undefined : { why: 'This kind of panel has no such part.', isObvious: true }),
   leavesOut: () => undefined,

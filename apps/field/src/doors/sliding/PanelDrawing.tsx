@@ -41,7 +41,7 @@ export const PanelDrawing = memo(function PanelDrawing(props: DrawingProps & { m
     <View style={{ width, height }} testID="door-drawing">
       <View style={[styles.sheet, { left: mirrored ? width - sideX - size.width : sideX, top: endPx }]}>
         <PanelSheet {...size} before={before} after={after} active={pointed} isMirrored={mirrored} />
-        <DrawingLegend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} up="38%" />
+        <DrawingLegend factor={before.factor} unit={unit} dashed={after && dashed} isLow={isLow} up={before.leaves ? '60%' : '38%'} />
       </View>
       <StationLabels {...{ places, labels, active, onPick, isLow }} />
     </View>
@@ -87,6 +87,7 @@ const PanelSheet = memo(function PanelSheet({ width, height, before, after, acti
           stroke={palette.ink}
           strokeWidth={2.5}
         />
+        {leaves && <Path d={`M${opening.right} ${opening.top} V${opening.bottom}`} stroke={palette.ink} strokeWidth={2.5} />}
         {after && <Path d={before.panel} fill="none" stroke={palette.pencil} strokeWidth={1.5} strokeDasharray="6 4" />}
         <Path d={shown.panel} fill={palette.slab} fillOpacity={0.82} stroke={palette.ink} strokeWidth={2} strokeLinejoin="round" />
         {leaves && (

@@ -4,6 +4,7 @@ import { StyleSheet } from 'react-native';
 import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
+import { rolls } from '@proper-swing/core/sliding/card/panel';
 import { modelFor } from '../../record/door';
 import { useSeenBefore } from '../../offline/seenBefore';
 
@@ -38,7 +39,12 @@ function cautionsFor({ door }: CallRecord): { id: string; says: string }[] {
   const { cautions } = modelFor(door).tables;
   const ids =
     door.kind === 'sliding'
-      ? [...(door.make.panelKind === 'glass' ? ['glass'] : []), 'support', 'openWall', 'structure']
+      ? [
+          ...(door.make.panelKind === 'glass' ? ['glass'] : []),
+          'support',
+          ...(rolls({ kind: door.make.panelKind }) ? ['openWall'] : []),
+          'structure',
+        ]
       : [...(door.make.fireRated ? ['fireDoor'] : []), ...(door.make.slabKind === 'glazed' ? ['glass'] : []), 'support', 'structure'];
   return ids.flatMap((id) => (cautions[id] === undefined ? [] : [{ id, says: cautions[id] }]));
 }

@@ -11,7 +11,7 @@ import { useScreen } from '../../design/useScreen';
 import { Words } from '../../design/Words';
 import { AnyDrawing } from '../../doors/AnyDrawing';
 import { computeEstimate, useEstimate } from '../../engine/useEngine';
-import { handbookOf } from '../../record/door';
+import { bookFor } from '../../record/door';
 import { observedAt, readingsByStation } from '../../record/observed';
 import { useLengthWords } from '../../design/lengthWords';
 import { FindPanel } from '../../call/FindPanel';
@@ -38,7 +38,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const { isWide, isFlat } = useScreen();
   const preferences = usePreferences();
   const { units } = preferences;
-  const book = handbookOf(record.door);
+  const book = useMemo(() => bookFor(record.door), [record.door]);
   const client = useQueryClient();
   const words = useLengthWords();
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);

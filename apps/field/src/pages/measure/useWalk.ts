@@ -1,10 +1,10 @@
 import type { CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
 import { formatNumber, MM_PER_UNIT, parseLength } from '@proper-swing/core';
 import type { StationId } from '@proper-swing/core/doors';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useMemo, useCallback, useEffect, useRef, useState } from 'react';
 import { outbox } from '../../offline/outbox';
 import { setPreferences } from '../../offline/preferences';
-import { handbookOf } from '../../record/door';
+import { bookFor } from '../../record/door';
 import { readingsByStation } from '../../record/observed';
 import { withUnit } from '../../record/typedText';
 import { restoreReading, withdrawReading, writeReading, type Taken } from '../../record/writeReading';
@@ -48,7 +48,7 @@ export const UNDO_FOR_MS = 8000;
 
 /** The walk round the door: which station is read, what is typed, and what a key does. A key may come before the last one has been drawn. */
 export function useWalk({ record, stage, stations, units, alongside }: WalkOptions): Walk {
-  const book = handbookOf(record.door);
+  const book = useMemo(() => bookFor(record.door), [record.door]);
   const asFound = readingsByStation(record, stage);
   const {
     draft,

@@ -1,5 +1,6 @@
 import type { Names } from '../../model/names';
 import type { Station as AnyStation } from '../../model/station';
+import { LOCKED, ROLLING, type PanelKind } from '../card/panel';
 import type { EdgeId } from '../card/profiles';
 import type { FigureName } from './cardFigures';
 import type { ParameterId } from './parameters';
@@ -11,9 +12,14 @@ interface StationNames extends Names {
   edge: EdgeId;
 }
 
-type StationEntry = Omit<AnyStation<StationNames>, 'id'>;
+interface StationEntry extends Omit<AnyStation<StationNames>, 'id'> {
+  /** Kinds of panel on which there is something to read; all unless said. */
+  onlyFor?: readonly PanelKind[];
+}
 
-export type Station = AnyStation<StationNames & { station: StationId }>;
+export interface Station extends StationEntry {
+  id: StationId;
+}
 
 /** Gaps are read so far in from the ends, as a share of the width (common practice, no source). */
 const NEAR = 0.05;
@@ -117,6 +123,7 @@ const engageStation = (title: string, f: number): StationEntry => ({
   minutes: 0.8,
   howTo: 'Mark the stile at the lip of the head channel, lift the panel out or look from the end: how much of it was inside.',
   offset: 'channelMm',
+  onlyFor: ROLLING,
   weights: roomAbove(f, -1),
 });
 
@@ -148,6 +155,7 @@ const STATION_TABLE = {
     minutes: 0.6,
     howTo: 'Panel nearly shut. Square the middle of the hook over to the jamb, measure down to it from the middle of the keep.',
     weights: { leadRise: -1, keep: -1 },
+    onlyFor: LOCKED,
   },
   'level.track': {
     ...lineStation(
@@ -175,14 +183,12 @@ const STATION_TABLE = {
     ),
     span: 'openingWidthMm',
   },
-  'straight.head': lineStation(
-    'Head down in the middle',
-    'bow',
-    'Line along the underside of the head; read at the middle. + hangs down.',
-    {
+  'straight.head': {
+    ...lineStation('Head down in the middle', 'bow', 'Line along the underside of the head; read at the middle. + hangs down.', {
       headSag: 1,
-    },
-  ),
+    }),
+    onlyFor: ROLLING,
+  },
   'plumb.jamb': {
     ...lineStation('Closing jamb leans', 'lean', 'Level on the closing jamb, in the wall’s plane. + leans toward the panel at the top.', {
       jambLean: 1,
@@ -196,6 +202,7 @@ const STATION_TABLE = {
     minutes: 1.2,
     howTo: 'Corner to corner both ways. From the closing foot less from the closing top: + when the closing stile leans back at its top.',
     weights: { rack: { times: -1, of: 'diagonal' } },
+    onlyFor: ROLLING,
   },
 } as const satisfies Record<string, StationEntry>;
 
@@ -222,3 +229,8 @@ export function station(id: StationId): Station {
 }
 
 export const STATIONS: readonly Station[] = STATION_IDS.map(station);
+
+/** Whether there is anything to read at a station on a kind of panel. */
+export function hasStation(id: StationId, kind: PanelKind): boolean {
+  return station(id).onlyFor?.includes(kind) !== false;
+}
