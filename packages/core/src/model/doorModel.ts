@@ -51,6 +51,7 @@ export interface DoorModel {
   binds: Verdict;
   /** On a door that is free and even a figure this far beyond the book is let stand, mm. */
   letStandMm: number;
+  hasCaution: (name: string) => boolean;
   forbids: (action: string) => Ruling | undefined;
   leavesOut: (action: string) => string | undefined;
 }
@@ -127,6 +128,7 @@ function makeModel<Card>(kind: DoorKind<Card>, card: Card): DoorModel {
     span: (id) => shareOf(station(id).span ?? kind.usualSpan, figures),
     binds: kind.goesByTheBook(card) ? 'book' : 'even',
     letStandMm: kind.letStandMm(card),
+    hasCaution: (name) => kind.hasCaution?.(name, card) ?? true,
     forbids: (id) => kind.forbids(id, card),
     leavesOut: (id) => kind.leavesOut(id, card),
   };

@@ -209,6 +209,8 @@ export interface DoorKind<Card, N extends Names = Names> extends DoorTables<N> {
   hasFinding: (id: N['finding'], card: Card) => boolean;
   /** Whether there is anything to read at a station; there is unless said. */
   hasStation?: (id: N['station'], card: Card) => boolean;
+  /** Whether a caution is for this door; it is unless said. */
+  hasCaution?: (name: string, card: Card) => boolean;
   /** Why an action is not for this door. */
   forbids: (id: N['action'], card: Card) => Ruling | undefined;
   /** Why an action is left out at the wish of whoever keeps the door. */

@@ -30,6 +30,7 @@ const after: After = {
   looksLeft: () => false,
   somewhatDoubted: 0,
   soleLooks: () => 0,
+  untakenLooks: () => 0,
   triesToRepeat: () => 0,
   looksBeforeCutting: () => 0,
 };
@@ -40,6 +41,7 @@ const far: Candidate = { ...worked, found: plan({ settings: [setting(2)], outsid
 
 it('heavy work that rests on one look has it looked at again, after readings that are doubted', () => {
   expect(late({ soleLooks: () => 1 })).toBe('look again');
+  expect(late({ untakenLooks: () => 1 })).toBe('look again');
   expect(late({ soleLooks: () => 1, first: far, chosen: [far], somewhatDoubted: 1 })).toBe('read again');
   expect(late({ soleLooks: () => 1, isWaiting: true })).toBe('wait');
   // A good door is not called so while one look makes something likely that does harm unseen.

@@ -51,6 +51,8 @@ export interface After extends Weighed {
   soleLooks: () => number;
   /** Looks untaken that may find what needs no cutting, where the first plan cuts at a place. */
   looksBeforeCutting: () => number;
+  /** Quick looks that nobody has made, which would tell whether what the heavy work of the first plan is for is there. */
+  untakenLooks: () => number;
   /** Tries to make once more, where all that the first plan does is for what they are of. */
   triesToRepeat: () => number;
 }
@@ -177,6 +179,11 @@ export const RULES_AFTER: readonly DecisionRule<After>[] = [
     outcome: 'look again',
     because: 'No frame is opened and no foot cut out for one look: an eye slips oftener than that, and it costs half a minute.',
     holds: ({ soleLooks }) => soleLooks() > 0,
+  },
+  {
+    outcome: 'look again',
+    because: 'Nothing is taken apart for what nobody has looked at, as long as half a minute would show whether it is so.',
+    holds: ({ untakenLooks }) => untakenLooks() > 0,
   },
   {
     outcome: 'look again',

@@ -19,6 +19,6 @@ export function lookAgainAfter({ causes, findings }: Pick<DoorTables, 'causes' |
 }
 
 /** Half the sum of the differences between the answers under a cause and the ordinary ones, 0 to 1. */
-function toldBy(finding: Finding, cause: string): number {
+export function toldBy(finding: Finding, cause: string): number {
   return columnDistance(finding, answerColumn(finding, cause)) / 200;
 }

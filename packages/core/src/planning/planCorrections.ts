@@ -23,6 +23,7 @@ import { soleLooks } from './soleLooks';
 import { triesToRepeat } from './triesToRepeat';
 import { cutsAtPlace, looksOwedTo, tellingLooks } from './looksBeforeCutting';
 import { mayBeginWith } from './mayBeginWith';
+import { untakenLooks } from './untakenLooks';
 import { notYetCounted, uncertaintyOf, type Uncertainty } from './uncertainty';
 import { withReasons } from './sameAgain';
 
@@ -122,6 +123,7 @@ function decided(
   const heavy = first.cures.filter(isHeavyWork);
   const treatedSo = treat.filter(({ cures }) => heavy.some(({ id }) => cures.includes(id)));
   const looks = once(() => soleLooks(belief, observed, treatedSo, KNOWN_FROM));
+  const untaken = once(() => untakenLooks(belief, observed, treatedSo));
   const tries = once(() => triesToRepeat(belief, observed, first));
   const looksBefore = once(() => (cutsAtPlace(first) ? [...looksOwedTo(belief.model, observed, first), ...tellingLooks(next())] : []));
   const outcome =
@@ -133,6 +135,7 @@ function decided(
       looksLeft: () => !next().enough,
       somewhatDoubted: somewhatDoubtful.length,
       soleLooks: () => looks().length,
+      untakenLooks: () => untaken().length,
       triesToRepeat: () => tries().length,
       looksBeforeCutting: () => looksBefore().length,
     })?.outcome ?? 'helps';
@@ -145,7 +148,7 @@ function decided(
   const said = {
     ...facts.said,
     ...(readsAgain && { doubtful: somewhatDoubtful }),
-    lookAgain: looksAgain ? [...new Set([...looks(), ...tries(), ...looksBefore()])] : [],
+    lookAgain: looksAgain ? [...new Set([...looks(), ...untaken(), ...tries(), ...looksBefore()])] : [],
     outcome,
     settingAlone,
     lost: readsAgain || looksAgain || weighed.isOnlyAlso || weighed.isWaiting ? [] : lostPlans(belief.model, able, candidatesChosen, first),

@@ -146,7 +146,7 @@ function makeStep(model: DoorModel, id: string, amount: number, more: Partial<Pl
     unit,
     minutes: minutesOf(action, setsSlab(action) ? amount : 1),
     how: steps,
-    cautions: cautions.map((name) => model.tables.cautions[name] ?? name),
+    cautions: cautions.filter(model.hasCaution).map((name) => model.tables.cautions[name] ?? name),
     stopIf,
     recheck: recheckAfter(model.tables, id, more.place, readBefore),
     lookAgain: lookAgainAfter(model.tables, id),

@@ -2,6 +2,7 @@ import { isSetAt, placeOfWork } from '../model/action';
 import type { Observed } from './observed';
 import { panel, readingsOf } from './panel.fixture';
 import { WALK } from './geometry/stations';
+import { slidingModel } from './slidingDoors';
 import { believe, diagnose, planCorrections } from './slidingAnswers';
 import { action } from './tables/actions';
 
@@ -107,4 +108,32 @@ it('new rollers have screws of their own: what a dead one did is forgotten', () 
   expect(believe(turned).learned.get('turnScrew')).toBeLessThan(0.8);
   const renewed = { done: [{ action: 'replaceRollers', amount: 1 } as const], readings: read(glass) };
   expect(believe({ ...turned, rounds: [...(turned.rounds ?? []), renewed] }).learned.size).toBe(0);
+});
+
+describe('before a panel is taken apart', () => {
+  it('whoever planned it has looked at what it is for', () => {
+    const low: Observed = {
+      door: screen,
+      readings: [...read(screen, { leadRise: -2.5, trailRise: -2.5 })],
+      findings: [
+        { finding: 'trouble', answer: 'scrapes' },
+        { finding: 'pull', answer: 'stiff' },
+        { finding: 'screws', answer: 'move' },
+        { finding: 'wheels', answer: 'spin' },
+      ],
+    };
+    const { outcome, lookAgain, plans } = planCorrections(low);
+    expect([outcome, plans[0]?.steps]).toEqual(['look again', []]);
+    expect(lookAgain).toEqual(expect.arrayContaining(['trackFelt']));
+    const worn = { finding: 'trackFelt', answer: 'flat', again: true } as const;
+    const looked = planCorrections({ ...low, findings: [...low.findings, worn, { finding: 'track', answer: 'worn', again: true }] });
+    expect(looked.plans[0]?.steps.map(({ action: id }) => id)).toContain('coverTrack');
+    const round = planCorrections({ ...low, findings: [...low.findings, { finding: 'trackFelt', answer: 'true' }] });
+    expect(round.plans[0]?.steps.map(({ action: id }) => id)).not.toContain('coverTrack');
+  });
+
+  it('is told of the glass where there is some, and of the open wall where it opens one', () => {
+    const told = (kind: 'glass' | 'screen' | 'pocket') => ['glass', 'openWall', 'pinch'].filter(slidingModel(panel(kind)).hasCaution);
+    expect([told('glass'), told('screen'), told('pocket')]).toEqual([['glass', 'openWall', 'pinch'], ['openWall', 'pinch'], ['pinch']]);
+  });
 });

@@ -10,7 +10,7 @@ import { hasStation, STATIONS, WALK } from './geometry/stations';
 import type { ActionId } from './names/actionIds';
 import { ACTIONS, isActionFor } from './tables/actions';
 import { CAUSES, hasCause } from './tables/causes';
-import { CAUTIONS } from './tables/cautions';
+import { CAUTIONS, CAUTIONS_OF } from './tables/cautions';
 import { FINDINGS, findingsFor } from './tables/findings';
 import { HEALTHY_SPREAD, SOUND_DOOR, UNEVENNESS_MM } from './tables/healthy';
 import { RECHECKS } from './tables/rechecks';
@@ -117,6 +117,7 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
   hasCause: (id, { kind }) => hasCause(id, kind),
   hasStation: (id, { kind }) => hasStation(id, kind),
   hasFinding: (id, { kind }) => findingsFor(kind).some((each) => each.id === id),
+  hasCaution: (name, { kind }) => CAUTIONS_OF[name]?.includes(kind) !== false,
   forbids: (id, { kind }) => (isActionFor(id, kind) ? undefined : { why: 'This kind of panel has no such part.', isObvious: true }),
   leavesOut: () => undefined,
   goesByTheBook: () => false,

@@ -4,7 +4,6 @@ import { StyleSheet } from 'react-native';
 import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
-import { rolls } from '@proper-swing/core/sliding/card/panel';
 import { modelFor } from '../../record/door';
 import { useSeenBefore } from '../../offline/seenBefore';
 
@@ -36,17 +35,13 @@ export function Cautions({ record }: { record: CallRecord }) {
 
 /** Cautions before anything is begun, by their names in the tables of the door's kind. */
 function cautionsFor({ door }: CallRecord): { id: string; says: string }[] {
-  const { cautions } = modelFor(door).tables;
+  const model = modelFor(door);
+  const { cautions } = model.tables;
   const ids =
     door.kind === 'sliding'
-      ? [
-          ...(door.make.panelKind === 'glass' ? ['glass'] : []),
-          'support',
-          ...(rolls({ kind: door.make.panelKind }) ? ['openWall'] : []),
-          'structure',
-        ]
+      ? ['glass', 'support', 'openWall', 'structure']
       : [...(door.make.fireRated ? ['fireDoor'] : []), ...(door.make.slabKind === 'glazed' ? ['glass'] : []), 'support', 'structure'];
-  return ids.flatMap((id) => (cautions[id] === undefined ? [] : [{ id, says: cautions[id] }]));
+  return ids.filter(model.hasCaution).flatMap((id) => (cautions[id] === undefined ? [] : [{ id, says: cautions[id] }]));
 }
 
 const styles = StyleSheet.create({

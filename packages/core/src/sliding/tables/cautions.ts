@@ -1,3 +1,5 @@
+import { ROLLING, type PanelKind } from '../card/panel';
+
 export type CautionId =
   | 'glass'
   | 'support'
@@ -27,4 +29,11 @@ export const CAUTIONS: Readonly<Record<CautionId, string>> = {
   pocketFixing: 'Fixings beside the pocket must be too short to reach the slab. Run the door after each.',
   structure: 'A head that keeps dropping, or cracks from the corner of the opening: stop and refer to a structural engineer.',
   security: 'Do not leave an outside door that cannot be locked overnight.',
+};
+
+/** Cautions that are for some kinds of panel alone. */
+export const CAUTIONS_OF: Readonly<Record<string, readonly PanelKind[]>> = {
+  // The panels of a bypass door may be mirrors.
+  glass: ['glass', 'bypass'],
+  openWall: ROLLING,
 };
