@@ -41,7 +41,7 @@ export const MUTATIONS = [
     core('planning/decision.ts', 'holds: ({ unknown }) => unknown > 0', 'holds: () => false', 'planning/decision'),
   ],
   ['the floor of a cure', core('planning/decision.ts', 'FREE_FLOOR = 0.5', 'FREE_FLOOR = 0.4', 'planning/decision')],
-  ['no hinge is set back unchecked', core('planning/settingsAllowed.ts', '>= 0;', '>= -99;', 'planning/seeingTo')],
+  ['no hinge is set back unchecked', core('planning/settingsAllowed.ts', '>= 0);', '>= -99);', 'planning/seeingTo')],
   ['a side told of is read first', core('planning/sidesTold.ts', 'judged.has(id) ? [] : readAt', 'readAt', 'planning/soFar')],
   ['no work of nought or of open sign', core('planning/ways.ts', '|| mean * mean < variance', '', 'planning/ways')],
   [
@@ -556,8 +556,40 @@ export const MUTATIONS = [
     'complaints are those of the kind',
     field('pages/newCall/startCall.ts', '.filter((id) => findingAnswer(complaint, id) !== undefined)', '', 'newCall'),
   ],
+  ['top wheels are set by watching', core('sliding/tables/runningActions.ts', ", watched: 'lift.lead'", '', 'sliding/')],
   [
-    'top wheels are set by watching',
-    core('sliding/tables/runningActions.ts', "      watched: ['lift.lead', 'lift.trail'],\n", '', 'sliding/sliding'),
+    'set by watching, not set again at once',
+    core('planning/settingsAllowed.ts', 'isWatched(action) && belief', 'false && belief', 'sliding/running'),
+  ],
+  ['a setting has its places', core('planning/candidates.ts', 'isSetAt(action, place)', 'true', 'sliding/')],
+  [
+    'one place goes without saying',
+    core('inference/afterWork.ts', 'placeOfWork(action(step.action), step.place)', 'step.place', 'sliding/running'),
+  ],
+  ['new parts forget the old screws', core('inference/learnedFrom.ts', 'isRenewed ? [] : learned', 'learned', 'sliding/running')],
+  ['what a try denies is not good', core('planning/facts.ts', '!isDeniedFree && isGoodAsItIs', 'isGoodAsItIs', 'sliding/')],
+  [
+    'a low end that clears brakes nothing',
+    core(
+      'sliding/tables/scrapes.ts',
+      "'foot.lead', 'foot.middle', 'foot.trail'] as const",
+      "'foot.lead'].slice(1) as 'foot.lead'[]",
+      'sliding/',
+    ),
+  ],
+  ['a look nobody took', core('planning/untakenLooks.ts', 'TELLS_FROM = 0.5', 'TELLS_FROM = 2', 'sliding/running')],
+  ['a look once taken', core('planning/untakenLooks.ts', ' && !taken.has(id)', '', 'sliding/running')],
+  ['no bolt where nothing meets', core('planning/board.ts', 'model.meets ? [meeting] : []', '[meeting]', 'planning/board')],
+  ['stations of the kind', core('model/doorModel.ts', 'kind.hasStation?.(id, card) ?? true', 'true', 'sliding/bifold')],
+  ['cautions of the kind', core('model/doorModel.ts', 'kind.hasCaution?.(name, card) ?? true', 'true', 'sliding/running')],
+  ['a drooping leaf stops at the middle', core('sliding/geometry/stations.ts', 'Math.max(0, 1 - 2 * f)', '1 - f', 'sliding/bifold')],
+  [
+    'which way a pivot leans',
+    core(
+      'sliding/geometry/rollerLine.ts',
+      "leadRise: { times: -1, of: 'leanLead' }",
+      "leadRise: { times: 1, of: 'leanLead' }",
+      'sliding/bifold',
+    ),
   ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -94,6 +94,14 @@ describe('a bifold', () => {
   });
 
   it('a closing leaf that hangs from its hinges is told from leaves that lean: the middle has not come down', () => {
+    const { direction, row } = slidingModel(leaves);
+    const down = direction({ droop: 1 });
+    const change = (station: string) => row(station).coefficients.reduce((sum, share, i) => sum + share * (down[i] ?? 0), 0);
+    expect(['foot.lead', 'foot.middle', 'foot.trail'].map(change)).toEqual([
+      expect.closeTo(-0.9, 9),
+      expect.closeTo(0, 9),
+      expect.closeTo(0, 9),
+    ]);
     const hangs: Observed = { door: leaves, readings: read({ droop: 2 }), findings: [] };
     expect(first(hangs)).toBe('leafHinge');
     expect(steps({ ...hangs, findings: [{ finding: 'leafHinges', answer: 'loose' }] })?.[0]?.[0]).toBe('tightenLeafHinges');

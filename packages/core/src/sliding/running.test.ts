@@ -49,6 +49,22 @@ describe('how a panel runs', () => {
   });
 });
 
+it('a door that ticks after its work has its wheels looked at, however even it hangs', () => {
+  const turned = { action: 'turnScrew', place: 'lead', amount: 4 } as const;
+  const after = (findings: Observed['findings']) =>
+    planCorrections({
+      door: glass,
+      readings: read(glass, { leadRise: -3 }),
+      findings: [
+        { finding: 'screws', answer: 'move' },
+        { finding: 'trouble', answer: 'ticks' },
+      ],
+      rounds: [{ done: [turned], readings: readingsOf(glass, {}), findings }],
+    });
+  const ticks = after([{ finding: 'tick', answer: 'even' }]);
+  expect([ticks.outcome, ticks.lookAgain]).toEqual(['look again', expect.arrayContaining(['wheels'])]);
+});
+
 describe('top wheels', () => {
   const raised: Observed = {
     door: screen,
@@ -130,6 +146,7 @@ describe('before a panel is taken apart', () => {
     expect(looked.plans[0]?.steps.map(({ action: id }) => id)).toContain('coverTrack');
     const round = planCorrections({ ...low, findings: [...low.findings, { finding: 'trackFelt', answer: 'true' }] });
     expect(round.plans[0]?.steps.map(({ action: id }) => id)).not.toContain('coverTrack');
+    expect(round.lookAgain).not.toContain('trackFelt');
   });
 
   it('is told of the glass where there is some, and of the open wall where it opens one', () => {
