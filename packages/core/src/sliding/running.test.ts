@@ -2,7 +2,9 @@ import { isSetAt, placeOfWork } from '../model/action';
 import type { Observed } from './observed';
 import { panel, readingsOf } from './panel.fixture';
 import { WALK } from './geometry/stations';
+import { untakenLooks } from '../planning/untakenLooks';
 import { slidingModel } from './slidingDoors';
+import { cause } from './tables/causes';
 import { believe, diagnose, planCorrections } from './slidingAnswers';
 import { action } from './tables/actions';
 
@@ -146,7 +148,12 @@ describe('before a panel is taken apart', () => {
     expect(looked.plans[0]?.steps.map(({ action: id }) => id)).toContain('coverTrack');
     const round = planCorrections({ ...low, findings: [...low.findings, { finding: 'trackFelt', answer: 'true' }] });
     expect(round.plans[0]?.steps.map(({ action: id }) => id)).not.toContain('coverTrack');
-    expect(round.lookAgain).not.toContain('trackFelt');
+    const felt: Observed = { ...low, findings: [...low.findings, { finding: 'trackFelt', answer: 'true' }] };
+    const left = (observed: Observed) => untakenLooks(believe(observed), observed, [cause('trackWorn')]);
+    expect([left(low), left(felt)]).toEqual([
+      ['trackFelt', 'track'],
+      ['track', 'where'],
+    ]);
   });
 
   it('is told of the glass where there is some, and of the open wall where it opens one', () => {
