@@ -89,6 +89,13 @@ describe('a step in words', () => {
   });
 });
 
+it('what is done at once is told as what holds, or as what hides the rest', () => {
+  const atOnce = (action: PlannedStep['action']) =>
+    outcomeWords({ outcome: 'at once', plans: [{ minutes: 8, steps: [{ action }] }] } as unknown as Correction, 'sliding');
+  expect(atOnce('fitClip')).toMatch(/^Make what is loose hold first, about 8 minutes/);
+  expect(atOnce('cleanTrack')).toMatch(/^Do this first, about 8 minutes/);
+});
+
 it('asks for a try, or for a look, before anything rests on it', () => {
   const asks = (lookAgain: Correction['lookAgain']) =>
     outcomeWords({ outcome: 'look again', lookAgain } as unknown as Correction, 'hinged');

@@ -1,6 +1,7 @@
 import { unitMeasure, type PlanAim, type PlanOutcome } from '@proper-swing/core';
 import {
   AS_WELL,
+  movesGaps,
   finding,
   HANDBOOKS,
   placeSays,
@@ -160,8 +161,12 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction, words: Kin
     lookAgain.some((id) => finding(id).stage === 'test')
       ? 'Before anything is done, try this, and take your time: it all rests on it.'
       : 'Before anything is begun, look here, and look well: much rests on it.',
-  'at once': (correction) =>
-    `Make what is loose hold first, about ${minutesOf(correction)} minutes. Then gauge again: every gap may have changed.`,
+  'at once': (correction) => {
+    const minutes = minutesOf(correction);
+    return correction.plans[0]?.steps.some(({ action }) => movesGaps(action)) === false
+      ? `Do this first, about ${minutes} minutes: nothing is told of the rest while it is so. Then try it again.`
+      : `Make what is loose hold first, about ${minutes} minutes. Then gauge again: every gap may have changed.`;
+  },
   true: () => 'Free and even as it stands. Leave it alone.',
   done: () => 'Free and even as gauged. Nothing more to do: prove it.',
   'check all round': () => 'Nothing more is to be done by what is known. Gauge it all round, then prove it.',

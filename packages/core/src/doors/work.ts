@@ -2,7 +2,9 @@ import { HINGED } from '../hinged/hingedDoors';
 import type { HingeName } from '../hinged/card/doorKinds';
 import type { ActionId as HingedActionId } from '../hinged/names/actionIds';
 import { knownAs as knownAtHinge } from '../hinged/tables/doneAt';
+import type { Cause } from '../model/cause';
 import type { SaidBy } from '../model/tables';
+import { displaces } from '../planning/displaces';
 import { recheckAfter as recheckIn } from '../planning/steps';
 import { SLIDING } from '../sliding/slidingDoors';
 import type { DoorKindId } from './anyDoor';
@@ -42,3 +44,9 @@ export const saysNotHolding = (finding: FindingId, answer: string): boolean =>
 
 /** Work that is done as well, and sets no gap. */
 export const AS_WELL: readonly ActionId[] = [...HINGED.asWell, ...SLIDING.asWell];
+
+const CAUSES = new Map<string, Pick<Cause, 'forms'>>([...HINGED.causes, ...SLIDING.causes].map((each) => [each.id, each]));
+const causeNamed = (id: string) => CAUSES.get(id) ?? { forms: [] };
+
+/** Whether work moves the slab, so that gaps are read again for it. */
+export const movesGaps = (id: ActionId): boolean => displaces(action(id), causeNamed);

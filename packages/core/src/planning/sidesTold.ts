@@ -5,6 +5,7 @@ import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import type { SaidBy, Side } from '../model/tables';
+import { displaces } from './displaces';
 import { isGapRead, judgedSides, saidSinceHeld, stationsRead } from './soFar';
 
 /** Whether an answer says that a side is out, or said so of the door as found. */
@@ -92,14 +93,24 @@ export function toldUntried(model: DoorModel, { findings }: Observations): strin
   );
 }
 
-/** The tries that can find what stands beside the gaps in order and that nobody has made since the slab was moved. */
+/**
+ * The tries that nobody has made since work was done: those that can find in order what stands beside the gaps, once the slab hangs otherwise
+ * for it, and those that found the door not free before.
+ */
 export function triesDue(model: DoorModel, observed: Observations): string[] {
+  const { findings, rounds = [] } = observed;
   if (!hasMoved(model, observed)) return [];
-  const { sides, meeting } = model.tables;
+  const { sides, meeting, deniesFree } = model.tables;
   const made = new Set(saidSinceMoved(model, observed).map(({ finding }) => finding));
-  const asked = [...sides, meeting].flatMap(({ clearedBy = [] }) => clearedBy.map(({ finding }) => finding));
+  const hangsOtherwise = rounds.some(({ done }) => done.some(({ action }) => displaces(model.action(action), model.cause)));
+  const beside = hangsOtherwise ? [...sides, meeting].flatMap(({ clearedBy = [] }) => clearedBy.map(({ finding }) => finding)) : [];
+  const said = [...findings, ...rounds.flatMap((round) => round.findings ?? [])];
+  const denied = deniesFree.flatMap(({ finding, answers }) => {
+    const last = said.filter((each) => each.finding === finding).at(-1);
+    return last !== undefined && answers.includes(last.answer) ? [finding] : [];
+  });
   return model.findings
-    .filter(({ id, stage, again }) => stage === 'test' && again === true && asked.includes(id) && !made.has(id))
+    .filter(({ id, stage, again }) => stage === 'test' && again === true && [...beside, ...denied].includes(id) && !made.has(id))
     .map(({ id }) => id);
 }
 

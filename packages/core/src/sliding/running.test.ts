@@ -3,6 +3,8 @@ import type { Observed } from './observed';
 import { panel, readingsOf } from './panel.fixture';
 import { WALK } from './geometry/stations';
 import { untakenLooks } from '../planning/untakenLooks';
+import { movesGaps } from '../doors';
+import { ACTION_IDS } from './names/actionIds';
 import { slidingModel } from './slidingDoors';
 import { cause } from './tables/causes';
 import { believe, diagnose, planCorrections } from './slidingAnswers';
@@ -159,5 +161,36 @@ describe('before a panel is taken apart', () => {
   it('is told of the glass where there is some, and of the open wall where it opens one', () => {
     const told = (kind: 'glass' | 'screen' | 'pocket') => ['glass', 'openWall', 'pinch'].filter(slidingModel(panel(kind)).hasCaution);
     expect([told('glass'), told('screen'), told('pocket')]).toEqual([['glass', 'openWall', 'pinch'], ['openWall', 'pinch'], ['pinch']]);
+  });
+});
+
+describe('after work', () => {
+  const stiffAndDirty: Observed = {
+    door: glass,
+    readings: read(glass),
+    findings: [
+      { finding: 'pull', answer: 'stiff' },
+      { finding: 'track', answer: 'dirty' },
+      { finding: 'locks', answer: 'yes' },
+    ],
+  };
+  const after = (action: 'cleanTrack' | 'turnScrew') =>
+    planCorrections({ ...stiffAndDirty, rounds: [{ done: [{ action, place: 'lead', amount: 1 }], readings: [] }] }).tryAgain;
+
+  it('that moves no gap only what was found wrong is tried again; a lock once the panel stands otherwise', () => {
+    expect(after('cleanTrack')).toEqual(['pull']);
+    expect(after('turnScrew')).toEqual(expect.arrayContaining(['pull', 'locks']));
+  });
+
+  it('on the track nobody wipes a length of it to see whether it was dirty', () => {
+    const cleaned = planCorrections(stiffAndDirty).plans[0]?.steps[0];
+    expect([cleaned?.action, cleaned?.lookAgain]).toEqual(['cleanTrack', ['track', 'pull']]);
+  });
+
+  it('cleaning, filing and oiling move no gap; new rollers, clips and screws do', () => {
+    const moving = ACTION_IDS.filter(movesGaps);
+    expect(moving).toEqual(expect.arrayContaining(['turnScrew', 'setTopWheels', 'replaceRollers', 'fitClip', 'reseat', 'liftHead']));
+    for (const id of ['cleanTrack', 'fileBurr', 'lubricateWheels', 'refitStrip', 'refitGuide', 'moveKeep'] as const)
+      expect(moving).not.toContain(id);
   });
 });

@@ -46,7 +46,7 @@ export function Fix({ record, correction, aim, onChoose }: FixProps) {
       <View style={[styles.narrow, isWide && styles.column]}>
         <PlanSection record={record} correction={correction} plan={plan} onChoose={onChoose} words={words} />
         {plan.steps.length === 0 && lastWork !== undefined && tryAgain.length > 0 && (
-          <Section title="Try it, now that it hangs otherwise">
+          <Section title="Try it again, after the work">
             <LookAgain record={record} after={lastWork} ids={tryAgain} />
           </Section>
         )}

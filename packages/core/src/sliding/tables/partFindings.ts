@@ -132,7 +132,6 @@ export const TRACK_FINDINGS = {
   },
   wiped: {
     stage: 'test',
-    again: true,
     onlyFor: ON_WHEELS,
     question: 'Wipe a hand’s length of track: easier there?',
     howTo: 'Where it runs worst. Wipe the track with a damp cloth for a hand’s length, dry it, and roll a wheel over just that.',
