@@ -37,6 +37,7 @@ export const SLIDING_LINES: readonly Line[] = [
   { says: '  cycles, oracle', rate: 'oracle.cycles', as: 'figure' },
   { says: '  of doors', rate: 'ours.doors', as: 'count' },
   { says: 'called done though it can be lifted out', rate: 'provedLoose', as: 'count', asked: { mean: 0, worst: 0 } },
+  { says: '  though something that holds it is loose', rate: 'leftLoose', as: 'count' },
   { says: 'sound panels that got any work', rate: 'sound.worked', as: 'percent' },
   { says: '  more than a track cleaned', rate: 'sound.changed', as: 'percent' },
   { says: '  of doors', rate: 'sound.doors', as: 'count' },
@@ -54,7 +55,7 @@ export function slidingFiguresOf(name: string, found: DiagnosisStudy, corrected:
     [`${id}.steps`, share(each.steps, each.doors)],
     [`${id}.doors`, each.doors],
   ];
-  const { ours, ladder, oracle, sound, provedLoose, byCause, millisPlan } = corrected;
+  const { ours, ladder, oracle, sound, provedLoose, leftLoose, byCause, millisPlan } = corrected;
   return {
     name,
     rates: {
@@ -69,6 +70,7 @@ export function slidingFiguresOf(name: string, found: DiagnosisStudy, corrected:
       'pairs.both': share(found.pairs.bothInThree, found.pairs.doors),
       'pairs.doors': found.pairs.doors,
       provedLoose,
+      leftLoose,
       'sound.worked': share(sound.worked, sound.doors),
       'sound.changed': share(sound.changed, sound.doors),
       'sound.doors': sound.doors,

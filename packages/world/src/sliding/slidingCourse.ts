@@ -6,7 +6,7 @@ import { findingsFor } from '@proper-swing/core/sliding/tables/findings';
 import type { SlidingNames } from '@proper-swing/core/sliding/tables/slidingNames';
 import type { Befallen } from '../doorWorld';
 import { answerSliding, readSliding } from './slidingTechnician';
-import { isCaptured, isMade } from './slidingVerdict';
+import { isCaptured, isMade, liftsOut } from './slidingVerdict';
 import { carryOutSliding } from './slidingWork';
 import { copySliding, type TrueSliding } from './trueSliding';
 
@@ -19,6 +19,8 @@ export interface SlidingCourse {
   steps: number;
   /** Told done, or true, though it can be lifted out. */
   provedLoose: boolean;
+  /** The same though something that holds it is loose. */
+  leftLoose?: boolean;
   /** Anything done but clean the track. */
   changes: boolean;
   millis: number[];
@@ -100,5 +102,5 @@ export function slideByTool({ door: asFound, causes }: Befallen<TrueSliding>, ra
     correction = plan();
   }
   const saysDone = correction.outcome === 'done' || correction.outcome === 'true';
-  return { madeAt, steps, provedLoose: saysDone && !isCaptured(door), changes, millis };
+  return { madeAt, steps, provedLoose: saysDone && liftsOut(door), leftLoose: saysDone && !isCaptured(door), changes, millis };
 }

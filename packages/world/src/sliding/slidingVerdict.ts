@@ -23,12 +23,16 @@ export const mostRoom = (door: TrueSliding): number => {
   return Math.max(roomAbove(door, 0.05, pose), roomAbove(door, 0.95, pose));
 };
 
-/** It cannot be lifted or knocked off what it runs on. */
+/** It stands beside its track, or can be lifted out of it. */
+export const liftsOut = (door: TrueSliding): boolean =>
+  door.offTrack !== undefined || (isRolling(door) && mostRoom(door) >= door.liftsOutFrom);
+
+/** It cannot be lifted or knocked off what it runs on, and what holds it holds. */
 export function isCaptured(door: TrueSliding): boolean {
-  const holds = door.offTrack === undefined && door.clip === 'home' && door.hangers === 'tight';
+  const holds = door.clip === 'home' && door.hangers === 'tight';
   const { corners, brackets, guideWheel, leafHinges } = door.pivots;
   const stands = corners === 'firm' && brackets === 'fast' && guideWheel === 'runs' && leafHinges === 'tight';
-  return holds && stands && (!isRolling(door) || mostRoom(door) < door.liftsOutFrom);
+  return holds && stands && !liftsOut(door);
 }
 
 /** Its closing edge meets the jamb evenly, the hook finds its keep, and the head holds it nowhere. */

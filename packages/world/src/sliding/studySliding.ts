@@ -18,6 +18,8 @@ export interface SlidingCorrections {
   ladder: WayFigures;
   oracle: WayFigures;
   provedLoose: number;
+  /** Told done though something that holds it is loose. */
+  leftLoose: number;
   /** Sound panels, those of them that got any work, and those on which more was done than clean the track. */
   sound: { doors: number; worked: number; changed: number };
   byCause: ReadonlyMap<string, WayFigures>;
@@ -46,6 +48,7 @@ export function studySliding(
     ladder: none(),
     oracle: none(),
     provedLoose: 0,
+    leftLoose: 0,
     sound: { doors: 0, worked: 0, changed: 0 },
     byCause: new Map<string, WayFigures>(),
     millisPlan: [] as number[],
@@ -59,6 +62,7 @@ export function studySliding(
     const ours = slideByTool(scenario, seedOf(1), clock);
     found.millisPlan.push(...ours.millis);
     if (ours.provedLoose) found.provedLoose += 1;
+    if (ours.leftLoose) found.leftLoose += 1;
     if (isSound) {
       found.sound.doors += 1;
       if (ours.steps > 0) found.sound.worked += 1;
