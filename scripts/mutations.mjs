@@ -586,7 +586,7 @@ export const MUTATIONS = [
   [
     'which way a pivot leans',
     core(
-      'sliding/geometry/rollerLine.ts',
+      'sliding/geometry/placeLine.ts',
       "leadRise: { times: -1, of: 'leanLead' }",
       "leadRise: { times: 1, of: 'leanLead' }",
       'sliding/bifold',

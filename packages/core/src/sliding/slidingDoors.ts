@@ -5,7 +5,7 @@ import { checkPanel, LOCKED, mmPerHalfTurn, type SlidingDoor } from './card/pane
 import { EDGES, PROFILES } from './card/profiles';
 import { cardFigures } from './geometry/cardFigures';
 import { PARAMETERS } from './geometry/parameters';
-import { placeLineFor, placesFor } from './geometry/rollerLine';
+import { placeLineFor, placesFor } from './geometry/placeLine';
 import { hasStation, STATIONS, WALK } from './geometry/stations';
 import type { ActionId } from './names/actionIds';
 import { ACTIONS, isActionFor } from './tables/actions';

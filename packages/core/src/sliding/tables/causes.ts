@@ -1,7 +1,7 @@
 import { NO_PART, type Cause as AnyCause, type CauseForm as AnyForm, type FaultAxis as AnyAxis } from '../../model/cause';
 import type { Moves as AnyMoves } from '../../model/moves';
 import { HUNG, ON_WHEELS, OVER_FLOOR, ROLLING, type PanelKind } from '../card/panel';
-import { FOOT_OUT, LEAN } from '../geometry/rollerLine';
+import { FOOT_OUT, LEAN } from '../geometry/placeLine';
 import type { TableNames } from '../geometry/tableNames';
 
 type FaultAxis = AnyAxis<TableNames>;

@@ -30,7 +30,7 @@ export const LEAN: Moves<TableNames> = {
 export const FOOT_OUT: Moves<TableNames> = { leadRise: 'leanLead', trailRise: 'leanTrail', jambGap: -0.5 };
 
 /** What 1 mm at a place moves: each end follows its own screw; top wheels wound in leave more room above. */
-export const MOVED_AT: Readonly<Record<PanelPlace, Moves<TableNames>>> = {
+const MOVED_AT: Readonly<Record<PanelPlace, Moves<TableNames>>> = {
   lead: { leadRise: 1 },
   trail: { trailRise: 1 },
   topWheels: { headRoom: 1 },
