@@ -93,6 +93,21 @@ describe('a bifold', () => {
     );
   });
 
+  it('whose guide is found out at a later check has it put back, whatever was thought of it before', () => {
+    const later = (answer: string): Observed => ({
+      door: leaves,
+      readings: read(leaning(6)),
+      findings: [...sound],
+      rounds: [
+        { done: [{ action: 'setTopPivot', place: 'topPivot', amount: -6 }], readings: read() },
+        { done: [], readings: read(), findings: [{ finding: 'guideWheel', answer }] },
+      ],
+    });
+    const { outcome, plans } = planCorrections(later('out'));
+    expect([outcome, plans[0]?.steps.map(({ action }) => action)]).toEqual(['at once', ['refitGuideWheel']]);
+    expect(planCorrections(later('runs')).plans[0]?.steps).toEqual([]);
+  });
+
   it('a closing leaf that hangs from its hinges is told from leaves that lean: the middle has not come down', () => {
     const { direction, row } = slidingModel(leaves);
     const down = direction({ droop: 1 });

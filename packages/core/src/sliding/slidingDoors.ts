@@ -76,6 +76,11 @@ export const SLIDING: DoorKind<SlidingDoor, SlidingNames> = {
   atOnce: [
     { finding: 'seat', answer: 'off', action: 'reseat' },
     { finding: 'track', answer: 'dirty', action: 'cleanTrack' },
+    { finding: 'clip', answer: 'missing', action: 'fitClip' },
+    { finding: 'hangers', answer: 'slipped', action: 'resetHanger' },
+    { finding: 'brackets', answer: 'loose', action: 'refixBracket' },
+    { finding: 'guideWheel', answer: 'out', action: 'refitGuideWheel' },
+    { finding: 'leafHinges', answer: 'loose', action: 'tightenLeafHinges' },
   ],
   atOnceUnmeasured: [
     { said: { finding: 'clip', answers: ['missing', 'wrong'] }, actions: ['fitClip'] },
