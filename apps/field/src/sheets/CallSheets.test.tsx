@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
-import { exampleRecord } from '../record/exampleRecord';
+import { examplePanel, exampleRecord } from '../record/exampleRecord';
 import { CallSheets } from './CallSheets';
-import { sheetsFor, sheetsOf } from './register';
+import { isSheetFor, sheetsFor, sheetsOf } from './register';
 
 const writtenAt = '2026-03-02T08:30:00Z';
 
@@ -25,6 +25,16 @@ describe('the sheets of a call', () => {
     render(<CallSheets record={{ ...exampleRecord(), worksheets }} actions={[]} />);
     expect(screen.getByText('Move the strike.')).toBeTruthy();
     expect(screen.queryByText('File the bottom.')).toBeNull();
+  });
+
+  it('of a sliding door are those of its kind: a wardrobe is not asked for a pocket, bypass alone for its overlap', () => {
+    const { door } = examplePanel();
+    const titles = (panelKind: 'glass' | 'bypass' | 'bifold') =>
+      sheetsOf('sliding').flatMap((each) => (isSheetFor(each, { ...door, make: { ...door.make, panelKind } }) ? each.name : []));
+    expect(titles('bypass')).toEqual(expect.arrayContaining(['sliding.bypass', 'sliding.turns', 'sliding.ticks']));
+    expect(titles('bypass')).not.toContain('sliding.pocket');
+    expect(titles('bifold')).toEqual(['sliding.effort', 'sliding.bifold']);
+    expect(titles('glass')).not.toContain('sliding.bypass');
   });
 
   it('follow the work, each once', () => {

@@ -8,14 +8,16 @@ import { Press } from '../design/Press';
 import { Section } from '../design/Section';
 import { SPACE } from '../design/tokens';
 import { Words } from '../design/Words';
-import { inAddress, sheetNamed, sheetsFor, sheetsOf } from './register';
+import type { BenchSheet } from './benchSheet';
+import { inAddress, isSheetFor, sheetNamed, sheetsFor, sheetsOf } from './register';
 
 /** The sheets that reckon the work of a plan, what was kept with the call, and the rest behind one tap. */
 export function CallSheets({ record, actions }: { record: CallRecord; actions: readonly ActionId[] }) {
   const [showsAll, setShowsAll] = useState(false);
   const kept = standing(record.worksheets).filter(({ sheet }) => sheetNamed(sheet) !== undefined);
-  const fitting = sheetsFor(actions);
-  const sheets = showsAll ? sheetsOf(record.door.kind) : fitting;
+  const ofDoor = (all: BenchSheet[]) => all.filter((each) => isSheetFor(each, record.door));
+  const fitting = ofDoor(sheetsFor(actions));
+  const sheets = showsAll ? ofDoor(sheetsOf(record.door.kind)) : fitting;
   return (
     <Section title="Work it out">
       {kept.map(({ id, sheet, says }) => (

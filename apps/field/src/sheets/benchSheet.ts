@@ -1,6 +1,7 @@
 import type { Adjustment, SheetName } from '@proper-swing/contract';
 import { GAUGE_TELLS_MM } from '@proper-swing/core';
 import { action, type ActionId, type FindingId, type StationId } from '@proper-swing/core/doors';
+import type { PanelKind } from '@proper-swing/core/sliding/card/panel';
 import type { ComponentType } from 'react';
 import type { LengthWords } from '../design/lengthWords';
 import type { AnswerProps } from './AnswerLine';
@@ -53,6 +54,8 @@ export interface BenchSheet<Result = unknown> {
   name: BenchName;
   /** Doors it is for. */
   doors: 'hinged' | 'sliding';
+  /** Of sliding ones the kinds it is for; all unless said. */
+  panels?: readonly PanelKind[];
   title: string;
   about: string;
   groups: readonly FieldGroup[];

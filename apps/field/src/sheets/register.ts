@@ -1,6 +1,8 @@
+import type { Door } from '@proper-swing/contract';
 import type { ActionId } from '@proper-swing/core/doors';
 import type { BenchName, BenchSheet } from './benchSheet';
 import { bifoldSheet } from './bifold/sheet';
+import { bypassSheet } from './bypass/sheet';
 import { continuousSheet } from './continuous/sheet';
 import { driftSheet } from './drift/sheet';
 import { edgeSheet } from './edge/sheet';
@@ -32,10 +34,15 @@ const SHEETS: Readonly<Record<BenchName, BenchSheet>> = {
   'sliding.rollers': rollersSheet,
   'sliding.pocket': pocketSheet,
   'sliding.bifold': bifoldSheet,
+  'sliding.bypass': bypassSheet,
 };
 
 /** In the order the bench shows them. */
 export const BENCH_SHEETS: readonly BenchSheet[] = Object.values(SHEETS);
+
+/** Whether a sheet says anything of a door. */
+export const isSheetFor = ({ doors, panels }: BenchSheet, door: Door): boolean =>
+  doors === door.kind && (door.kind !== 'sliding' || panels?.includes(door.make.panelKind) !== false);
 
 export const sheetsOf = (doors: BenchSheet['doors']) => BENCH_SHEETS.filter((each) => each.doors === doors);
 

@@ -21,6 +21,7 @@ const TYPED: Readonly<Partial<Record<BenchName, Typed>>> = {
   'sliding.ticks': { 'pass.1': '410, 700', 'pass.2': '405', 'pass.3': '408' },
   'sliding.rollers': { 'measured.wheelMm': '32', 'measured.lengthMm': '96', 'measured.groove': 'grooved' },
   'sliding.bifold': { widthsMm: '1214, 1212, 1215', heightAtPivotMm: '2018', heightAtGuideMm: '2020' },
+  'sliding.bypass': { widthsMm: '1650, 1648, 1652', stepMm: '4' },
   'sliding.pocket': { heightsMm: '2046, 2041, 2044' },
   'hinge.continuous': { openingWidthsMm: '917, 916, 919', openingHeightsMm: '2139; 2137', slabWidthMm: '906', slabHeightMm: '2120' },
 };

@@ -12,12 +12,12 @@ const TELLS_FROM = 0.5;
 const QUICK_MINUTES = 2;
 const MOST_LOOKS = 2;
 
-/** Quick looks and tries that nobody has made and that would tell whether these causes are at work, as long as they are not sure; most telling first. */
-export function untakenLooks({ model, ...belief }: Belief, { findings, rounds = [] }: Observations, causes: readonly Cause[]): string[] {
+/** Quick looks and tries that nobody has made and that would tell whether these causes are at work, as long as that is not sure; most telling first. */
+export function untakenLooks(belief: Belief, { findings, rounds = [] }: Observations, causes: readonly Cause[]): string[] {
   const taken = new Set([...findings, ...rounds.flatMap((round) => round.findings ?? [])].map(({ finding }) => finding));
-  const chances = new Map(causeChances({ model, ...belief }).map(({ id, probability }) => [id, probability]));
+  const chances = new Map(causeChances(belief).map(({ id, probability }) => [id, probability]));
   const unsure = causes.filter(({ id }) => (chances.get(id) ?? 0) < SURE_FROM);
-  return model.findings
+  return belief.model.findings
     .filter(({ id, stage, minutes }) => stage !== 'listen' && minutes <= QUICK_MINUTES && !taken.has(id))
     .map((each) => ({ id: each.id, tells: Math.max(0, ...unsure.map((cause) => toldBy(each, cause.id))) }))
     .filter(({ tells }) => tells >= TELLS_FROM)

@@ -35,6 +35,7 @@ export {
   type MeasuredRoller,
   type RollerMeasure,
 } from './rollers/roller';
+export { fitBypass, type BypassOpening, type BypassSheet } from './bypass/bypass';
 export { fitBifold, type BifoldOpening, type BifoldSheet } from './bifold/bifold';
 export { checkGo } from './multipoint/checkGo';
 export { nextTurns, type CamTurn, type NextTurns, type SessionPhase } from './multipoint/nextTurns';

@@ -17,6 +17,7 @@ export const SHEET_NAMES = [
   'sliding.rollers',
   'sliding.pocket',
   'sliding.bifold',
+  'sliding.bypass',
 ] as const;
 
 export type SheetName = (typeof SHEET_NAMES)[number];

@@ -1,4 +1,5 @@
 import { bifoldSheet } from './bifold/sheet';
+import { bypassSheet } from './bypass/sheet';
 import { continuousSheet } from './continuous/sheet';
 import { driftSheet } from './drift/sheet';
 import { edgeSheet } from './edge/sheet';
@@ -36,4 +37,5 @@ export const SHEETS: { readonly [Name in SheetName]: Sheet<Name> } = {
   'sliding.rollers': rollersSheet,
   'sliding.pocket': pocketSheet,
   'sliding.bifold': bifoldSheet,
+  'sliding.bypass': bypassSheet,
 };

@@ -7,6 +7,7 @@ import { bifoldSays } from './says';
 export const bifoldSheet = benchSheet<BifoldSheet>({
   name: 'sliding.bifold',
   doors: 'sliding',
+  panels: ['bifold'],
   title: 'Bifold door',
   about: 'Leaves for the opening, how high the pivot stands, where its top goes, and whether the corners hold it.',
   basis: (words) =>

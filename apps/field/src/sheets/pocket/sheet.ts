@@ -7,6 +7,7 @@ import { pocketSays } from './says';
 export const pocketSheet = benchSheet<PocketSheet>({
   name: 'sliding.pocket',
   doors: 'sliding',
+  panels: ['pocket'],
   title: 'Pocket door',
   about: 'Length from the floor’s high point, hanger turns, fixings too short to reach it, and the clips before closing up.',
   basis: (words) =>

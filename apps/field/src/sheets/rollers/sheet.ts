@@ -1,5 +1,6 @@
 import { lazy } from 'react';
 import { DEMO_CATALOGUE, type RollerMatch } from '@proper-swing/core/sheets';
+import { ROLLING } from '@proper-swing/core/sliding/card/panel';
 import { benchSheet } from '../benchSheet';
 import { choice, length } from '../fieldKinds';
 import { rollersSay } from './says';
@@ -7,6 +8,7 @@ import { rollersSay } from './says';
 export const rollersSheet = benchSheet<RollerMatch>({
   name: 'sliding.rollers',
   doors: 'sliding',
+  panels: ROLLING,
   title: 'Roller match',
   about: 'Rollers look alike. Measure the old one, and see which of the catalogue is it, and what differs.',
   basis: 'Each difference in units of what it may be: wheel 0.5 mm, axle 0.3, housing 0.5 to 1: common practice.',

@@ -1,4 +1,5 @@
 import { lazy } from 'react';
+import { ON_WHEELS } from '@proper-swing/core/sliding/card/panel';
 import type { TickFinding } from '@proper-swing/core/sheets';
 import { benchSheet, type SheetField } from '../benchSheet';
 import { length } from '../fieldKinds';
@@ -16,6 +17,7 @@ const passField = (path: string, i: number): SheetField => ({
 export const ticksSheet = benchSheet<TickFinding>({
   name: 'sliding.ticks',
   doors: 'sliding',
+  panels: ON_WHEELS,
   title: 'Tick finder',
   about: 'A burr on the track, or a wheel: slide it several times both ways, and mark each tick.',
   basis: 'A spot ticks at its place, a wheel once every π times its diameter; each weighed as a point process along the travel.',

@@ -1,6 +1,6 @@
 import { lazy } from 'react';
 import { THREAD_IDS, THREADS, type RollerTurns } from '@proper-swing/core/sheets';
-import { rolls, type PanelKind } from '@proper-swing/core/sliding/card/panel';
+import { ON_WHEELS, rolls, type PanelKind } from '@proper-swing/core/sliding/card/panel';
 import { capital } from '../../design/capital';
 import { benchSheet } from '../benchSheet';
 import { figure, length, PANEL_HEIGHT, PANEL_KIND, PANEL_WIDTH } from '../fieldKinds';
@@ -11,6 +11,7 @@ const THREAD_CHOICES = THREAD_IDS.map((id) => ({ id, label: THREADS[id].title })
 export const turnsSheet = benchSheet<RollerTurns>({
   name: 'sliding.turns',
   doors: 'sliding',
+  panels: ON_WHEELS,
   title: 'Roller and hanger turns',
   about:
     'An even closing gap, never so low that it drags nor so loose that it lifts out. Read it held some 10 mm (3/8 in) short of its jamb.',
