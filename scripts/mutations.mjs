@@ -592,4 +592,13 @@ export const MUTATIONS = [
       'sliding/bifold',
     ),
   ],
+  ['an overlap is shared among the joints', core('sheets/bypass/bypass.ts', 'width) / (panels - 1)', 'width)', 'sheets/bypass')],
+  [
+    'sheets of the kind of panel',
+    field('sheets/register.ts', 'panels?.includes(door.make.panelKind) !== false', 'true', 'sheets/CallSheets'),
+  ],
+  [
+    'what is tried again after work',
+    core('planning/sidesTold.ts', '[...beside, ...denied].includes(id)', 'beside.includes(id)', 'sliding/running'),
+  ],
 ].map(([breaks, where]) => ({ breaks, ...where }));
