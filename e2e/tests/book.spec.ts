@@ -182,7 +182,7 @@ test.describe('at a desk', () => {
     await page.getByTestId('book-filter').fill('dunm');
     await expect(page.getByRole('row')).toHaveCount(2);
     await page.getByRole('link', { name: 'Dunmorrow Court' }).click();
-    await expect(page.getByRole('heading', { name: 'Doors: 3' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Doors: 4' })).toBeVisible();
     await page
       .getByRole('button', { name: /^Stair door/ })
       .first()
