@@ -96,7 +96,7 @@ export function* factsOf(observed: Observations, belief: Belief, { without = [],
   const needsNothing = treat.length === 0 && asWell.length === 0 && isGood && !isSureOfUndone && !isDeniedFree;
   const deniedOnce = denying.map(({ finding }) => finding);
   const unknown = readFirst(observed, belief, board);
-  const atOnceWork = unknown.length > 0 ? [...undoneWork, ...leftLoose(belief, observed, allowed)] : undoneWork;
+  const atOnceWork = unknown.length > 0 ? [...new Set([...undoneWork, ...leftLoose(belief, observed, allowed)])] : undoneWork;
   const doubts = doubtsOf(observed, belief);
   function* doubtedFrom(sd?: number): Stepwise<Correction['doubtful']> {
     return (yield* doubts(sd)).filter(({ station }) => isPlannedBy(station, trial));

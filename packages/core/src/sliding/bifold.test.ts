@@ -83,6 +83,15 @@ describe('a bifold', () => {
     expect([unmeasured.outcome, unmeasured.plans[0]?.steps[0]?.action]).toEqual(['at once', 'reblockPivot']);
   });
 
+  it('is told once to put its guide back, with no gap read yet', () => {
+    const { outcome, plans } = planCorrections({
+      door: leaves,
+      readings: [],
+      findings: [{ finding: 'guideWheel', answer: 'out', again: true }],
+    });
+    expect([outcome, plans[0]?.steps.map(({ action }) => action)]).toEqual(['at once', ['refitGuideWheel']]);
+  });
+
   it('whose guide is out of its track is not called in order, however even its gaps', () => {
     const out = [...sound.slice(0, 2), { finding: 'guideWheel', answer: 'out', again: true }] as const;
     const observed: Observed = { door: leaves, readings: read(), findings: [...out] };
