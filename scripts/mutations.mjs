@@ -368,7 +368,7 @@ export const MUTATIONS = [
     'what spins is made to hold before it is measured',
     core(
       'planning/facts.ts',
-      'unknown.length > 0 ? [...undoneWork, ...leftLoose(belief, observed, allowed)] : undoneWork',
+      'unknown.length > 0 ? [...new Set([...undoneWork, ...leftLoose(belief, observed, allowed)])] : undoneWork',
       'undoneWork',
       'hinged/topHingeRungs',
     ),
@@ -600,5 +600,14 @@ export const MUTATIONS = [
   [
     'what is tried again after work',
     core('planning/sidesTold.ts', '[...beside, ...denied].includes(id)', 'beside.includes(id)', 'sliding/running'),
+  ],
+  [
+    'told once at once',
+    core(
+      'planning/facts.ts',
+      '[...new Set([...undoneWork, ...leftLoose(belief, observed, allowed)])]',
+      '[...undoneWork, ...leftLoose(belief, observed, allowed)]',
+      'sliding/bifold',
+    ),
   ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

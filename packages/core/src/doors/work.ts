@@ -2,14 +2,13 @@ import { HINGED } from '../hinged/hingedDoors';
 import type { HingeName } from '../hinged/card/doorKinds';
 import type { ActionId as HingedActionId } from '../hinged/names/actionIds';
 import { knownAs as knownAtHinge } from '../hinged/tables/doneAt';
-import type { Cause } from '../model/cause';
 import type { SaidBy } from '../model/tables';
 import { displaces } from '../planning/displaces';
 import { recheckAfter as recheckIn } from '../planning/steps';
 import { SLIDING } from '../sliding/slidingDoors';
 import type { DoorKindId } from './anyDoor';
-import { action } from './lookUp';
-import type { ActionId, FindingId, PlaceId, StationId } from './names';
+import { action, cause } from './lookUp';
+import type { ActionId, CauseId, FindingId, PlaceId, StationId } from './names';
 
 const OF_HINGES: ReadonlySet<string> = new Set(HINGED.actions.map(({ id }) => id));
 const ofHinges = (id: ActionId): id is HingedActionId => OF_HINGES.has(id);
@@ -45,8 +44,5 @@ export const saysNotHolding = (finding: FindingId, answer: string): boolean =>
 /** Work that is done as well, and sets no gap. */
 export const AS_WELL: readonly ActionId[] = [...HINGED.asWell, ...SLIDING.asWell];
 
-const CAUSES = new Map<string, Pick<Cause, 'forms'>>([...HINGED.causes, ...SLIDING.causes].map((each) => [each.id, each]));
-const causeNamed = (id: string) => CAUSES.get(id) ?? { forms: [] };
-
 /** Whether work moves the slab, so that gaps are read again for it. */
-export const movesGaps = (id: ActionId): boolean => displaces(action(id), causeNamed);
+export const movesGaps = (id: ActionId): boolean => displaces(action(id), (named) => cause(named as CauseId));

@@ -2,6 +2,7 @@ import type { NextBest } from '../inference/nextBest';
 import type { Observations } from '../inference/observed';
 import type { DoorModel } from '../model/doorModel';
 import type { Candidate } from './candidate';
+import { allSaid } from './soFar';
 
 /** Work at a place that is as hard to undo as this cuts there: a leaf let in deeper. */
 export const CUTS_FROM = 3;
@@ -11,12 +12,8 @@ const TELLS_FROM_BITS = 0.3;
 export const cutsAtPlace = ({ found }: Candidate): boolean => found.settings.some(({ action }) => action.irreversibility >= CUTS_FROM);
 
 /** Looks at the places where a plan cuts that are always taken first and that nobody has taken. */
-export function looksOwedTo(
-  { tables, places, findings }: DoorModel,
-  { findings: answered, rounds = [] }: Observations,
-  { found }: Candidate,
-): string[] {
-  const taken = new Set([...answered, ...rounds.flatMap((round) => round.findings ?? [])].map(({ finding }) => finding));
+export function looksOwedTo({ tables, places, findings }: DoorModel, observed: Observations, { found }: Candidate): string[] {
+  const taken = new Set(allSaid(observed).map(({ finding }) => finding));
   return tables.lookFirst
     .filter(({ action, place }) => found.settings.some((set) => set.action.id === action && set.where === places.indexOf(place)))
     .map(({ finding }) => finding)

@@ -6,7 +6,7 @@ import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
 import type { SaidBy, Side } from '../model/tables';
 import { displaces } from './displaces';
-import { isGapRead, judgedSides, saidSinceHeld, stationsRead } from './soFar';
+import { allSaid, isGapRead, judgedSides, saidSinceHeld, stationsRead } from './soFar';
 
 /** Whether an answer says that a side is out, or said so of the door as found. */
 export function isSideTold(model: DoorModel, observed: Observations): boolean {
@@ -75,10 +75,14 @@ function chanceOf({ model, held }: Belief, { finding: id, answer }: AnsweredFind
 
 /** Tries that found the door not free, of it as it hangs now, and of these the ones that were made but once. */
 export function triesDenyingFree(model: DoorModel, observed: Observations): { finding: string; isOnce: boolean }[] {
-  const since = saidSinceMoved(model, observed);
-  return model.tables.deniesFree.flatMap(({ finding, answers }) => {
-    const last = since.filter((each) => each.finding === finding).at(-1);
-    return last !== undefined && answers.includes(last.answer) ? [{ finding, isOnce: last.again !== true }] : [];
+  return lastDenying(model, saidSinceMoved(model, observed)).map(({ finding, again }) => ({ finding, isOnce: again !== true }));
+}
+
+/** Of some answers the last to each check that shows a door not to be free, where it says so. */
+function lastDenying({ tables }: DoorModel, said: readonly AnsweredFinding[]): AnsweredFinding[] {
+  return tables.deniesFree.flatMap(({ finding, answers }) => {
+    const last = said.filter((each) => each.finding === finding).at(-1);
+    return last !== undefined && answers.includes(last.answer) ? [last] : [];
   });
 }
 
@@ -98,17 +102,13 @@ export function toldUntried(model: DoorModel, { findings }: Observations): strin
  * for it, and those that found the door not free before.
  */
 export function triesDue(model: DoorModel, observed: Observations): string[] {
-  const { findings, rounds = [] } = observed;
+  const { rounds = [] } = observed;
   if (!hasMoved(model, observed)) return [];
-  const { sides, meeting, deniesFree } = model.tables;
+  const { sides, meeting } = model.tables;
   const made = new Set(saidSinceMoved(model, observed).map(({ finding }) => finding));
   const hangsOtherwise = rounds.some(({ done }) => done.some(({ action }) => displaces(model.action(action), model.cause)));
   const beside = hangsOtherwise ? [...sides, meeting].flatMap(({ clearedBy = [] }) => clearedBy.map(({ finding }) => finding)) : [];
-  const said = [...findings, ...rounds.flatMap((round) => round.findings ?? [])];
-  const denied = deniesFree.flatMap(({ finding, answers }) => {
-    const last = said.filter((each) => each.finding === finding).at(-1);
-    return last !== undefined && answers.includes(last.answer) ? [finding] : [];
-  });
+  const denied = lastDenying(model, allSaid(observed)).map(({ finding }) => finding);
   return model.findings
     .filter(({ id, stage, again }) => stage === 'test' && again === true && [...beside, ...denied].includes(id) && !made.has(id))
     .map(({ id }) => id);

@@ -1,6 +1,6 @@
 import type { RandomStream } from '@proper-swing/core';
 import type { DoneStep } from '@proper-swing/core/inference/observed';
-import { action } from '@proper-swing/core/sliding/tables/actions';
+import { isActionFor } from '@proper-swing/core/sliding/tables/actions';
 import { cause, type CauseId } from '@proper-swing/core/sliding/tables/causes';
 import type { Befallen } from '../doorWorld';
 import { MOST_CYCLES, type SlidingCourse } from './slidingCourse';
@@ -14,7 +14,7 @@ export function slideByOracle({ door: asFound, causes }: Befallen<TrueSliding>, 
   const isTurn = (id: string) => ['turnScrew', 'turnHanger', 'turnPivot', 'setTopPivot'].includes(id);
   const settings = settingsOf(door);
   for (const id of causes) {
-    const cures = cause(id as CauseId).cures.filter((each) => action(each).onlyFor?.includes(door.card.kind) !== false);
+    const cures = cause(id as CauseId).cures.filter((each) => isActionFor(each, door.card.kind));
     const own = cures.find((each) => !isTurn(each));
     if (own !== undefined) carryOutSliding(door, [{ action: own, amount: own === 'setTopWheels' ? topWheelsByEye(door) : 1 }], random);
   }

@@ -42,7 +42,7 @@ type Look = (door: TrueSliding, causes: readonly string[], random: RandomStream)
 
 /** What is seen when one answer is right: the others are mistakes, as many as people make in this world. */
 const see = (
-  { world: { mistakes } }: Pick<TrueSliding, 'world'>,
+  { world: { mistakes } }: TrueSliding,
   random: RandomStream,
   right: string,
   wrong: Readonly<Record<string, number>>,
@@ -177,14 +177,14 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
   },
   slabStraight: (door, _, random) =>
     door.bowed ? see(door, random, 'bowed', { straight: 8 }) : see(door, random, 'straight', { bowed: 5 }),
-  corners: ({ pivots, ...door }, _, random) =>
-    pivots.corners === 'loose' ? see(door, random, 'loose', { firm: 8 }) : see(door, random, 'firm', { loose: 5 }),
-  brackets: ({ pivots, ...door }, _, random) =>
-    pivots.brackets === 'loose' ? see(door, random, 'loose', { fast: 7 }) : see(door, random, 'fast', { loose: 5 }),
-  guideWheel: ({ pivots, ...door }, _, random) =>
-    pivots.guideWheel === 'out' ? see(door, random, 'out', { runs: 5 }) : see(door, random, 'runs', { out: 4 }),
-  leafHinges: ({ pivots, ...door }, _, random) =>
-    pivots.leafHinges === 'loose' ? see(door, random, 'loose', { tight: 8 }) : see(door, random, 'tight', { loose: 5 }),
+  corners: (door, _, random) =>
+    door.pivots.corners === 'loose' ? see(door, random, 'loose', { firm: 8 }) : see(door, random, 'firm', { loose: 5 }),
+  brackets: (door, _, random) =>
+    door.pivots.brackets === 'loose' ? see(door, random, 'loose', { fast: 7 }) : see(door, random, 'fast', { loose: 5 }),
+  guideWheel: (door, _, random) =>
+    door.pivots.guideWheel === 'out' ? see(door, random, 'out', { runs: 5 }) : see(door, random, 'runs', { out: 4 }),
+  leafHinges: (door, _, random) =>
+    door.pivots.leafHinges === 'loose' ? see(door, random, 'loose', { tight: 8 }) : see(door, random, 'tight', { loose: 5 }),
   wheels: seeWheels,
   screws: turnScrews,
   clip: (door, _, random) =>

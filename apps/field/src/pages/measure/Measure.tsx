@@ -11,7 +11,6 @@ import { useScreen } from '../../design/useScreen';
 import { Words } from '../../design/Words';
 import { AnyDrawing } from '../../doors/AnyDrawing';
 import { computeEstimate, useEstimate } from '../../engine/useEngine';
-import { bookFor } from '../../record/door';
 import { observedAt, readingsByStation } from '../../record/observed';
 import { useLengthWords } from '../../design/lengthWords';
 import { FindPanel } from '../../call/FindPanel';
@@ -38,13 +37,12 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const { isWide, isFlat } = useScreen();
   const preferences = usePreferences();
   const { units } = preferences;
-  const book = useMemo(() => bookFor(record.door), [record.door]);
   const client = useQueryClient();
   const words = useLengthWords();
   const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
   const observed = useMemo(() => observedAt(record, stage), [record, stage]);
   const estimate = useEstimate(observed);
-  const { draft, sheet, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo } = useWalk({
+  const { book, draft, sheet, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo } = useWalk({
     record,
     stage,
     stations,

@@ -1,6 +1,6 @@
 import type { CallRecord, ReadingEntry, Stage } from '@proper-swing/contract';
 import { formatNumber, MM_PER_UNIT, parseLength } from '@proper-swing/core';
-import type { StationId } from '@proper-swing/core/doors';
+import type { Handbook, StationId } from '@proper-swing/core/doors';
 import { useMemo, useCallback, useEffect, useRef, useState } from 'react';
 import { outbox } from '../../offline/outbox';
 import { setPreferences } from '../../offline/preferences';
@@ -30,6 +30,8 @@ export interface Lost {
 }
 
 export interface Walk {
+  /** What there is to read on this door. */
+  book: Handbook;
   draft: Draft;
   sheet: WalkSheet;
   /** Whether the next fraction gets a 64th more. */
@@ -200,7 +202,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
     pick(other === 'gaps' ? firstUnread(book, readingsByStation(newestRecord.current, stage)) : (book.further[0] ?? draft.station));
   };
 
-  return { draft, sheet, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo };
+  return { book, draft, sheet, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo };
 }
 
 /** A fraction of an inch with a 64th more, as it is written: `1/8` is `9/64`. */

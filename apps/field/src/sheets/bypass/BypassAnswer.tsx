@@ -1,7 +1,7 @@
 import type { BypassOpening, BypassSheet } from '@proper-swing/core/sheets';
 import { CAUTIONS } from '@proper-swing/core/sliding/tables/cautions';
 import { View } from 'react-native';
-import Svg, { Circle, Path } from 'react-native-svg';
+import Svg, { Circle, G, Path } from 'react-native-svg';
 import { Box } from '../../design/drawing/Box';
 import { DrawnWords } from '../../design/drawing/DrawnWords';
 import { Hatches, timberOf } from '../../design/drawing/Timber';
@@ -97,16 +97,15 @@ function BypassDrawing({
           />
         ))}
         {guidesMm.map((each) => (
-          <Path
-            key={each}
-            d={`M${x(each)} ${FIRST_Y - 8} V${FIRST_Y + TRACK_PX + PANEL_PX + 8}`}
-            stroke={palette.accent}
-            strokeWidth={LINE.rule}
-            strokeDasharray="4 3"
-          />
-        ))}
-        {guidesMm.map((each) => (
-          <Circle key={each} cx={x(each)} cy={FIRST_Y + TRACK_PX - 6} r={5} fill={palette.accent} />
+          <G key={each}>
+            <Path
+              d={`M${x(each)} ${FIRST_Y - 8} V${FIRST_Y + TRACK_PX + PANEL_PX + 8}`}
+              stroke={palette.accent}
+              strokeWidth={LINE.rule}
+              strokeDasharray="4 3"
+            />
+            <Circle cx={x(each)} cy={FIRST_Y + TRACK_PX - 6} r={5} fill={palette.accent} />
+          </G>
         ))}
         <DrawnWords x={width / 2} y={HEIGHT - 14} tone="pencil" anchor="middle">
           {`overlap ${words.withUnit(overlapMm)}`}

@@ -12,6 +12,9 @@ export const ON_WHEELS: readonly PanelKind[] = [...ROLLING, ...HUNG];
 /** Those that end over a floor, and not over a track. */
 export const OVER_FLOOR: readonly PanelKind[] = [...HUNG, 'bifold'];
 
+/** Whether an entry of a table is for a kind of panel: it is for all unless it says for which. */
+export const isForKind = ({ onlyFor }: { onlyFor?: readonly PanelKind[] }, kind: PanelKind): boolean => onlyFor?.includes(kind) !== false;
+
 /** Those that hook into a keep. */
 export const LOCKED: readonly PanelKind[] = ['glass', 'screen', 'pocket'];
 

@@ -4,7 +4,7 @@ import { WHEEL_F } from './wheels';
 
 /**
  * Figures of a sliding door's card that its tables name. `r` is height over width; `rolling` and `hung` are 1 for the kind it is and 0
- * for the others, and `wheeled` for both; `overFloor` is 1 for what ends over a floor; `rWheeled` is r for what follows its track and 0 for
+ * for the others; `overFloor` is 1 for what ends over a floor; `rWheeled` is r for what follows its track and 0 for
  * what stands on a pivot, `pivoted` the reverse as 1; `diagonal` is what the diagonals of the panel differ by when its stile leans by 1 mm over its height,
  * 2w/√(w² + h²) (a sheared rectangle); `spans` is the opening over the panel, which a level along the
  * track spans.
@@ -22,7 +22,6 @@ export function cardFigures(door: SlidingDoor) {
     // A track runs down under a panel that rolls on it, and to one that stands below it.
     rollsOrStands: isRolling ? 1 : wheeled - 1,
     hung: HUNG.includes(door.kind) ? 1 : 0,
-    wheeled,
     pivoted: 1 - wheeled,
     rPivoted: (1 - wheeled) * r,
     rWheeled: wheeled * r,

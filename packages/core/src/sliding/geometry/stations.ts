@@ -1,6 +1,6 @@
 import type { Names } from '../../model/names';
 import type { Station as AnyStation } from '../../model/station';
-import { LOCKED, ROLLING, type PanelKind } from '../card/panel';
+import { isForKind, LOCKED, ROLLING, type PanelKind } from '../card/panel';
 import type { EdgeId } from '../card/profiles';
 import type { FigureName } from './cardFigures';
 import type { ParameterId } from './parameters';
@@ -232,5 +232,5 @@ export const STATIONS: readonly Station[] = STATION_IDS.map(station);
 
 /** Whether there is anything to read at a station on a kind of panel. */
 export function hasStation(id: StationId, kind: PanelKind): boolean {
-  return station(id).onlyFor?.includes(kind) !== false;
+  return isForKind(station(id), kind);
 }

@@ -1,4 +1,4 @@
-import type { PanelKind } from '../card/panel';
+import { isForKind, type PanelKind } from '../card/panel';
 import { ACTION_IDS, type ActionId } from '../names/actionIds';
 import type { Action, ActionEntry } from './actionEntry';
 import { PANEL_ACTIONS } from './panelActions';
@@ -15,5 +15,5 @@ export const ACTIONS: readonly Action[] = ACTION_IDS.map(action);
 
 /** Whether a kind of panel has what an action is done to. */
 export function isActionFor(id: ActionId, kind: PanelKind): boolean {
-  return action(id).onlyFor?.includes(kind) !== false;
+  return isForKind(action(id), kind);
 }

@@ -1,6 +1,6 @@
 import { NO_PART, type Cause as AnyCause, type CauseForm as AnyForm, type FaultAxis as AnyAxis } from '../../model/cause';
 import type { Moves as AnyMoves } from '../../model/moves';
-import { HUNG, ON_WHEELS, OVER_FLOOR, ROLLING, type PanelKind } from '../card/panel';
+import { HUNG, isForKind, ON_WHEELS, OVER_FLOOR, ROLLING, type PanelKind } from '../card/panel';
 import { FOOT_OUT, LEAN } from '../geometry/placeLine';
 import type { TableNames } from '../geometry/tableNames';
 
@@ -441,5 +441,5 @@ export function cause(id: CauseId): Cause {
 export const CAUSES: readonly Cause[] = CAUSE_IDS.map(cause);
 
 export function hasCause(id: CauseId, kind: PanelKind): boolean {
-  return cause(id).onlyFor?.includes(kind) !== false;
+  return isForKind(cause(id), kind);
 }

@@ -1,5 +1,5 @@
 import type { CheckGroup } from '../../model/workGroup';
-import type { PanelKind } from '../card/panel';
+import { isForKind, type PanelKind } from '../card/panel';
 import type { FindingEntry } from './findingEntry';
 import { TRACK_FINDINGS, WHEEL_FINDINGS } from './partFindings';
 import { PIVOT_FINDINGS } from './pivotFindings';
@@ -41,5 +41,5 @@ export const CHECK_GROUPS: readonly CheckGroup<FindingId>[] = [
 
 /** The checks that can be made on a kind of panel. */
 export function findingsFor(kind: PanelKind): readonly Finding[] {
-  return FINDINGS.filter(({ onlyFor }) => onlyFor?.includes(kind) !== false);
+  return FINDINGS.filter((each) => isForKind(each, kind));
 }
