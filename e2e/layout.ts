@@ -80,7 +80,8 @@ export async function layoutFaults(page: Page): Promise<string[]> {
   }, 43.5);
 }
 
-const SCHEMES = ['light', 'dark'] as const;
+/** Both themes lay a page out alike: the dark one is looked at where there is least room. */
+const SCHEMES = { light: SIZES, dark: SIZES.slice(0, 2) } as const;
 
 export type Faults = { at: string; faults: string[] }[];
 
@@ -95,12 +96,12 @@ async function lastingFaults(page: Page): Promise<string[]> {
   return faults;
 }
 
-/** What is wrong on a page on every screen, in both themes, as it stays. */
+/** What is wrong on a page on every screen, as it stays. */
 export async function faultsAtEverySize(page: Page, name: string): Promise<Faults> {
   const found: Faults = [];
-  for (const colorScheme of SCHEMES) {
+  for (const colorScheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme });
-    for (const [width, height] of SIZES) {
+    for (const [width, height] of SCHEMES[colorScheme]) {
       await page.setViewportSize({ width, height });
       await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
       const faults = await lastingFaults(page);

@@ -5,8 +5,9 @@ export default defineConfig({
   testDir: './tests',
   outputDir: '../test-results/pages',
   globalSetup: './globalSetup.ts',
-  timeout: 60_000,
-  expect: { timeout: 15_000 },
+  // A call from Today to closed is some 150 taps; a slow machine takes three times as long over them as a quick one.
+  timeout: 240_000,
+  expect: { timeout: 30_000 },
   workers: 2,
   // A machine that stalls is no fault of the app; what passes only at the second go is listed as flaky, with its trace, and looked into.
   retries: 1,

@@ -196,7 +196,6 @@ test('a sheet of the bench is used in ten seconds, refuses nonsense at its field
 
 for (const theme of ['light', 'dark'] as const) {
   test(`the bench is readable and named for a screen reader, ${theme}`, async ({ page, house }) => {
-    test.setTimeout(240_000);
     await page.goto(`${house.url}/settings`);
     await page.getByTestId(`theme-${theme}`).click();
     for (const path of [

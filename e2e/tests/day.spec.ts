@@ -58,7 +58,6 @@ test('without a network from the morning’s list on: a call that was never open
 });
 
 test('what of a call is not on the device is said, and comes when the server is there', async ({ page, house }) => {
-  test.setTimeout(180_000);
   const { id } = callOn(house, 'Kiln room');
   await page.goto(house.url);
   await page.getByTestId('done-before').click();

@@ -127,7 +127,6 @@ test('a card two devices changed in different places holds both, and nobody is a
 });
 
 test('what two devices changed otherwise is chosen field by field, and both stay in the history', async ({ page, context, house }) => {
-  test.setTimeout(180_000);
   await openSaggingDoor(page, house.url);
   const callId = callIdOf(page);
   await closeWithoutNetwork(page);
@@ -154,7 +153,6 @@ test('what the server refuses is shown with all it holds, sent again, and thrown
   context,
   house,
 }) => {
-  test.setTimeout(180_000);
   await openSaggingDoor(page, house.url);
   const callId = callIdOf(page);
   await context.setOffline(true);

@@ -3,7 +3,7 @@ import { faultsAtEverySize, type Faults } from '../layout';
 import { answerLook, expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
 
 test('no text lies on another, nothing sticks out and every target can be hit, on any screen', async ({ page, house }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   await page.goto(`${house.url}/new`);
   await page.getByTestId('site-new').click();
   await page.getByTestId('site-name').fill('The Upper Lantern Street Dispensary and Reading Rooms, second stair');
@@ -60,7 +60,6 @@ test('no text lies on another, nothing sticks out and every target can be hit, o
 });
 
 test('the session of a multipoint door fits any screen as well', async ({ page, house }) => {
-  test.setTimeout(180_000);
   await page.goto(house.url);
   await page.getByTestId(/^day-/).nth(1).click();
   await page.getByRole('button', { name: /Orrow household, Front door/ }).click();
@@ -76,7 +75,7 @@ test('the session of a multipoint door fits any screen as well', async ({ page, 
 });
 
 test('a call on a panel fits any screen as well', async ({ page, house }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   await page.goto(house.url);
   await page.getByTestId(/^day-/).nth(2).click();
   await page.getByRole('button', { name: /Vandersloe cottage, Garden room/ }).click();
@@ -111,7 +110,6 @@ test('a call on a panel fits any screen as well', async ({ page, house }) => {
 });
 
 test('figures on every screen are as large as rows or a drawing leave room for, in inches too', async ({ page, house }) => {
-  test.setTimeout(180_000);
   await page.goto(`${house.url}/settings`);
   await page.getByTestId('units-in').click();
   await openSaggingDoor(page, house.url);
