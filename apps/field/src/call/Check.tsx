@@ -1,4 +1,4 @@
-import type { Finding } from '@proper-swing/core/doors';
+import { CANNOT_LOOK, type Finding } from '@proper-swing/core/doors';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../design/Choice';
@@ -12,11 +12,14 @@ export interface CheckProps {
   onAnswer: (answer: string) => void;
   /** Shows how it is done from the start. */
   explains?: boolean;
+  /** Whether it may be said that it cannot be had on this door. */
+  mayFail?: boolean;
 }
 
 /** One quick check: the question, how it is done, and its answers. The same answer again takes it back. */
-export function Check({ finding, answer, onAnswer, explains = false }: CheckProps) {
+export function Check({ finding, answer, onAnswer, explains = false, mayFail = false }: CheckProps) {
   const [showsHow, setShowsHow] = useState(explains);
+  const cannot = answer === CANNOT_LOOK.id;
   return (
     <View style={styles.check}>
       <View style={styles.head}>
@@ -30,6 +33,16 @@ export function Check({ finding, answer, onAnswer, explains = false }: CheckProp
         )}
       </View>
       {showsHow && <Said>{finding.howTo}</Said>}
+      {mayFail && finding.stage !== 'listen' && (showsHow || cannot) && (
+        <Press
+          kind="quiet"
+          label={`${cannot ? 'Can be looked at after all' : CANNOT_LOOK.label}: ${finding.question}`}
+          onPress={() => onAnswer(CANNOT_LOOK.id)}
+          testID={`cannot-${finding.id}`}
+        >
+          {cannot ? 'Noted: cannot be had here. Take back' : CANNOT_LOOK.label}
+        </Press>
+      )}
       <Choice label={finding.question} options={finding.answers} chosen={answer} onChoose={onAnswer} testID={`check-${finding.id}`} />
     </View>
   );

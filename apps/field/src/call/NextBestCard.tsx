@@ -38,6 +38,7 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
             answer={undefined}
             onAnswer={(answer) => writeFinding(record, first.id as FindingId, answer)}
             explains
+            mayFail
           />
         ) : (
           <>

@@ -1,6 +1,16 @@
 import type { ReadingEntry } from '@proper-swing/contract';
 import { exampleAdjustment, exampleRecord } from './exampleRecord';
-import { answersByFinding, currentSet, lastReadings, observedAt, observedNow, readingsByStation, uncheckedWork } from './observed';
+import {
+  answersByFinding,
+  currentSet,
+  lastReadings,
+  observedAt,
+  observedNow,
+  readingsByStation,
+  triesAsLeft,
+  uncheckedWork,
+} from './observed';
+import { uncomputedOf } from './uncomputed';
 
 const record = exampleRecord({ found: { 'hinge.top': 4.8, 'latch.top': 'rubs' } });
 const check = (id: string) => ({ id, writtenAt: '2026-03-02T08:40:00Z', callId: 'call', stage: 'check' as const });
@@ -115,6 +125,15 @@ describe('what the engine is told of the work on a call', () => {
     const [, second] = worked.adjustments;
     expect(answersByFinding(worked).get('topScrews')).toBe('loose');
     expect(answersByFinding(worked, second).get('topScrews')).toBe('tight');
+  });
+
+  it('what cannot be looked at has no answer, and is not asked for again', () => {
+    const cannot = { id: 'f1', writtenAt: '2026-03-02T08:35:00Z', callId: 'call', finding: 'topScrews' as const, answer: 'cannot' };
+    const worked = { ...record, findings: [cannot, { ...cannot, id: 'f2', finding: 'edges' as const, stage: 'left' as const }] };
+    expect(observedAt(worked, 'found')).toMatchObject({ findings: [], unreachable: ['topScrews'] });
+    expect(answersByFinding(worked).get('topScrews')).toBe('cannot');
+    expect(triesAsLeft(worked)).toEqual([]);
+    expect(uncomputedOf(worked)).toEqual([]);
   });
 
   it('a reading that took the place of an earlier one was taken twice', () => {

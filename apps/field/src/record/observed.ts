@@ -12,6 +12,7 @@ import {
 } from '@proper-swing/contract';
 import { GAPS_BY_EYE, gapByEye, readingStep, type GapByEye } from '@proper-swing/core';
 import {
+  CANNOT_LOOK,
   reckoningWith,
   recheckAfter,
   saysNotHolding,
@@ -85,6 +86,9 @@ export function answersByFinding(record: CallRecord, after?: Adjustment): Readon
 export const complaintsOf = (record: CallRecord): string[] =>
   answersAfter(record).flatMap(({ finding, answer }) => (finding === handbookOf(record.door).complaint ? [answer] : []));
 
+/** Whether a check came to something: what cannot be looked at has no answer. */
+const isAnswer = ({ answer }: Pick<FindingEntry, 'answer'>) => answer !== CANNOT_LOOK.id;
+
 function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFinding[] {
   return standing(record.findings)
     .filter(
@@ -102,8 +106,12 @@ export function observedAt(record: CallRecord, stage: Stage): Observed {
   const entries = [...readingsByStation(record, stage).values()];
   const door = engineDoor(record.door);
   const readings = entries.flatMap((entry) => readingFrom(record, entry));
-  const findings = stage === 'found' ? answersAfter(record) : [];
-  const unreachable = entries.flatMap(({ kind, station }) => (kind === 'unreachable' ? [station] : []));
+  const said = stage === 'found' ? answersAfter(record) : [];
+  const findings = said.filter(isAnswer);
+  const unreachable = [
+    ...entries.flatMap(({ kind, station }) => (kind === 'unreachable' ? [station] : [])),
+    ...said.flatMap((each) => (isAnswer(each) ? [] : [each.finding])),
+  ];
   return { door, readings, findings, ...(unreachable.length > 0 && { unreachable }) };
 }
 
@@ -153,7 +161,7 @@ export function isAfterWork(record: CallRecord, entry: Sequenced): boolean {
 
 function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment[] } {
   const roundOf = (work: readonly Adjustment[], readings: readonly ReadingEntry[]): Round => {
-    const findings = work.flatMap(({ id }) => answersAfter(record, id));
+    const findings = work.flatMap(({ id }) => answersAfter(record, id)).filter(isAnswer);
     return {
       done: work.map(doneFrom),
       readings: readings.flatMap((entry) => readingFrom(record, entry)),
@@ -187,7 +195,9 @@ function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment
 
 /** What was tried by hand of the door as left, since the last work. */
 export const triesAsLeft = (record: CallRecord): FindingEntry[] =>
-  standing(record.findings).filter((entry) => entry.stage === 'left' && isComputable(record.door, entry) && isAfterWork(record, entry));
+  standing(record.findings).filter(
+    (entry) => entry.stage === 'left' && isAnswer(entry) && isComputable(record.door, entry) && isAfterWork(record, entry),
+  );
 
 /** The last round with what was tried of the door as left, where it was not tried after the work already. */
 function withTriesAsLeft(record: CallRecord, last: Round): Round {

@@ -59,9 +59,13 @@ export function observedRequests(
     door,
     readings: array(readingSchema.required()).required().max(200).meta({ description: 'Any readings, in any order, or none' }),
     findings: array(findingSchema.required()).required().max(40).meta({ description: 'Answers to checks, or none' }),
-    unreachable: array(string().oneOf(stations).required())
+    unreachable: array(
+      string()
+        .oneOf([...stations, ...findings])
+        .required(),
+    )
       .max(60)
-      .meta({ description: 'Where no gauge or level can be got to: nobody is asked to go there again' }),
+      .meta({ description: 'Where no gauge or level can be got to, and what cannot be looked at or tried: nobody is asked for it again' }),
     rounds: array(roundSchema.required()).max(20).meta({ description: 'Work done since, with the readings after it, in order' }),
   };
 

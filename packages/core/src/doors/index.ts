@@ -1,5 +1,6 @@
 // What may be asked of a door without knowing of which kind it is.
 export type { DoorModel } from '../model/doorModel';
+export { CANNOT_LOOK } from '../model/finding';
 export type { SlidingDoor } from '../sliding/card/panel';
 export { DOOR_KINDS, modelOfDoor, type AnyDoor, type DoorKindId } from './anyDoor';
 export {

@@ -1,7 +1,7 @@
 import { HINGED } from '../hinged/hingedDoors';
 import type { Action as AnyAction } from '../model/action';
 import type { Cause as AnyCause } from '../model/cause';
-import type { Finding as AnyFinding, FindingAnswer } from '../model/finding';
+import { CANNOT_LOOK, type Finding as AnyFinding, type FindingAnswer } from '../model/finding';
 import { readingSense, type Fault } from '../model/sense';
 import type { Station as AnyStation } from '../model/station';
 import { SLIDING } from '../sliding/slidingDoors';
@@ -44,9 +44,11 @@ export const finding = (id: FindingId): Finding => found(FINDINGS, id, 'check');
 export const action = (id: ActionId): Action => found(ACTIONS, id, 'action');
 export const cause = (id: CauseId): Cause => found(CAUSES, id, 'cause');
 
-/** An answer by its id; `undefined` when the check has no such answer. */
+/** An answer by its id, or that there can be none; `undefined` when the check has no such answer. */
 export function findingAnswer(id: FindingId, answerId: string): FindingAnswer | undefined {
-  return FINDINGS.get(id)?.answers.find((each) => each.id === answerId);
+  const check = FINDINGS.get(id);
+  if (answerId === CANNOT_LOOK.id) return check?.stage === 'listen' ? undefined : CANNOT_LOOK;
+  return check?.answers.find((each) => each.id === answerId);
 }
 
 /** What makes no sense of a reading of any door. */

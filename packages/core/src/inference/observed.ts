@@ -43,8 +43,8 @@ export interface Round<N extends Names = Names> {
 export interface Observations<N extends Names = Names> {
   readings: readonly Reading<N>[];
   findings: readonly AnsweredFinding<N>[];
-  /** Where no gauge or level can be got to: nobody is asked to go there again. */
-  unreachable?: readonly N['station'][];
+  /** Where no gauge or level can be got to, and what cannot be looked at or tried: nobody is asked for it again. */
+  unreachable?: readonly (N['station'] | N['finding'])[];
   /** Work done since, in order; readings and findings above are from before it. */
   rounds?: readonly Round<N>[];
 }

@@ -8,6 +8,9 @@ export interface FindingAnswer {
   says: string;
 }
 
+/** What is said of a look or a try that cannot be had on this door: it tells nothing, and is not asked for again. */
+export const CANNOT_LOOK: FindingAnswer = { id: 'cannot', label: 'Cannot be had here', says: 'it could not be looked at' };
+
 /** Chance of each answer, in the order of the answers, in percent; a column adds up to 100. */
 export type AnswerColumn = readonly number[];
 

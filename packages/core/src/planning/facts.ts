@@ -123,7 +123,7 @@ export function* factsOf(observed: Observations, belief: Belief, { without = [],
                   ...soleLooks(belief, observed, harmingUnseen(model), IN_DOUBT_FROM),
                 ]
               : []),
-          ],
+          ].filter((id) => observed.unreachable?.includes(id) !== true),
     ),
     unknown: unknown.length,
     doubted: doubtful.length,

@@ -2,7 +2,7 @@ import type { NextBest } from '../inference/nextBest';
 import type { Observations } from '../inference/observed';
 import type { DoorModel } from '../model/doorModel';
 import type { Candidate } from './candidate';
-import { allSaid } from './soFar';
+import { looksTaken } from './soFar';
 
 /** Work at a place that is as hard to undo as this cuts there: a leaf let in deeper. */
 export const CUTS_FROM = 3;
@@ -13,7 +13,7 @@ export const cutsAtPlace = ({ found }: Candidate): boolean => found.settings.som
 
 /** Looks at the places where a plan cuts that are always taken first and that nobody has taken. */
 export function looksOwedTo({ tables, places, findings }: DoorModel, observed: Observations, { found }: Candidate): string[] {
-  const taken = new Set(allSaid(observed).map(({ finding }) => finding));
+  const taken = looksTaken(observed);
   return tables.lookFirst
     .filter(({ action, place }) => found.settings.some((set) => set.action.id === action && set.where === places.indexOf(place)))
     .map(({ finding }) => finding)

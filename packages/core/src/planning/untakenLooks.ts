@@ -3,7 +3,7 @@ import type { Belief } from '../inference/belief';
 import type { Observations } from '../inference/observed';
 import type { Cause } from '../model/cause';
 import { toldBy } from './lookAgain';
-import { allSaid } from './soFar';
+import { looksTaken } from './soFar';
 
 /** A cause as likely as this is worked on without another look. */
 const SURE_FROM = 0.85;
@@ -15,7 +15,7 @@ const MOST_LOOKS = 2;
 
 /** Quick looks and tries that nobody has made and that would tell whether these causes are at work, as long as that is not sure; most telling first. */
 export function untakenLooks(belief: Belief, observed: Observations, causes: readonly Cause[]): string[] {
-  const taken = new Set(allSaid(observed).map(({ finding }) => finding));
+  const taken = looksTaken(observed);
   const chances = new Map(causeChances(belief).map(({ id, probability }) => [id, probability]));
   const unsure = causes.filter(({ id }) => (chances.get(id) ?? 0) < SURE_FROM);
   return belief.model.findings

@@ -138,6 +138,24 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
       door.wheels.lead === 'seized' || door.wheels.trail === 'seized' || (door.offTrack !== undefined && random.uniform() < 0.4);
     return isSlid ? see(door, random, 'stays', { round: 9 }) : see(door, random, 'round', { stays: 6 });
   },
+  rocked: (door, _, random) => {
+    const has = (state: WheelState) => door.wheels.lead === state || door.wheels.trail === state;
+    const rocks = has('worn') || ((has('chipped') || has('odd')) && random.uniform() < 0.15);
+    return rocks ? see(door, random, 'rocks', { firm: 9 }) : see(door, random, 'firm', { rocks: 6 });
+  },
+  screwStops: (door, _, random) =>
+    door.screws.lead === 'dead' || door.screws.trail === 'dead'
+      ? see(door, random, 'endless', { stops: 10 })
+      : see(door, random, 'stops', { endless: 5 }),
+  hangerGives: (door, _, random) =>
+    door.clip !== 'home' || door.hangers === 'slipped' ? see(door, random, 'gives', { firm: 8 }) : see(door, random, 'firm', { gives: 5 }),
+  oiled: (door, _, random) => {
+    const has = (state: WheelState) => door.wheels.lead === state || door.wheels.trail === state;
+    const helps = has('stiff') || (has('worn') && random.uniform() < 0.25) || (has('seized') && random.uniform() < 0.15);
+    return helps ? see(door, random, 'easier', { same: 11 }) : see(door, random, 'same', { easier: 8 });
+  },
+  backedOff: (door, _, random) =>
+    leastRoom(door) < 0.4 && door.ails.headSag === 0 ? see(door, random, 'easier', { same: 8 }) : see(door, random, 'same', { easier: 7 }),
   trackFelt: (door, _, random) => {
     const felt = door.spot?.is === 'burr' ? 'proud' : door.spot?.is === 'bend' ? 'bent' : door.trackWear > 0.5 ? 'flat' : 'true';
     return felt === 'true' ? see(door, random, felt, { flat: 3, bent: 4, proud: 3 }) : see(door, random, felt, { true: 10, bent: 3 });
@@ -181,6 +199,16 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     door.pivots.corners === 'loose' ? see(door, random, 'loose', { firm: 8 }) : see(door, random, 'firm', { loose: 5 }),
   brackets: (door, _, random) =>
     door.pivots.brackets === 'loose' ? see(door, random, 'loose', { fast: 7 }) : see(door, random, 'fast', { loose: 5 }),
+  gives: (door, _, random) => {
+    const { corners, brackets, leafHinges } = door.pivots;
+    const loose = [
+      ...(corners === 'loose' ? ['corner'] : []),
+      ...(brackets === 'loose' ? ['bracket'] : []),
+      ...(leafHinges === 'loose' ? ['joint'] : []),
+    ];
+    const right = loose[Math.floor(random.uniform() * loose.length)] ?? 'nothing';
+    return see(door, random, right, { ...{ nothing: 9, corner: 3, bracket: 3, joint: 3 }, [right]: 0 });
+  },
   guideWheel: (door, _, random) =>
     door.pivots.guideWheel === 'out' ? see(door, random, 'out', { runs: 5 }) : see(door, random, 'runs', { out: 4 }),
   leafHinges: (door, _, random) =>

@@ -15,7 +15,13 @@ export function SecondLook({ record, ids }: { record: CallRecord; ids: readonly 
       {ids.map((id) => (
         <View key={id}>
           {answers.has(id) && <Words tone="pencil">{`At the first look: ${findingAnswer(id, answers.get(id) ?? '')?.says ?? ''}.`}</Words>}
-          <Check finding={finding(id)} answer={undefined} explains onAnswer={(answer) => writeSecondLook(record, id, answer)} />
+          <Check
+            finding={finding(id)}
+            answer={undefined}
+            explains
+            mayFail={!answers.has(id)}
+            onAnswer={(answer) => writeSecondLook(record, id, answer)}
+          />
         </View>
       ))}
     </View>

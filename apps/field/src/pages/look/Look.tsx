@@ -27,7 +27,13 @@ export function Look({ record }: { record: CallRecord }) {
   const leading = useLeadingChecks(telling, (id) => answers.has(id));
   const shown = leading.flatMap((id) => checks.filter((each) => each.id === id));
   const ask = (check: Finding) => (
-    <Check key={check.id} finding={check} answer={answers.get(check.id)} onAnswer={(answer) => writeFinding(record, check.id, answer)} />
+    <Check
+      key={check.id}
+      finding={check}
+      answer={answers.get(check.id)}
+      mayFail
+      onAnswer={(answer) => writeFinding(record, check.id, answer)}
+    />
   );
   const first = (
     <Section title="These would tell most">

@@ -10,7 +10,7 @@ import { TickPlot } from './TickPlot';
 const END_SAYS = {
   lead: 'By its size it is the one at the closing end.',
   trail: 'By its size it is the one at the other end.',
-  either: 'Ticks cannot tell which end: turn each wheel with a fingertip and feel for the flat.',
+  either: 'By their sizes nobody can tell which end.',
 } as const;
 
 const CLASSES = [
@@ -42,7 +42,16 @@ export function TicksAnswer({ result, request, words, width }: AnswerProps<TickF
             testID="wheel-across"
           />
         ))}
-      {isTold && wheels[0] && <Words>{END_SAYS[wheels[0].end]}</Words>}
+      {isTold && wheels[0] && (
+        <>
+          <Words>{END_SAYS[wheels[0].end]}</Words>
+          <AnswerLine
+            label="Its flat lies underneath: stand the panel there, from the closing jamb, and look at the foot of both wheels"
+            figure={words.withUnit(wheels[0].standAtMm)}
+            testID="stand-at"
+          />
+        </>
+      )}
       {isTold &&
         spots.map(({ atMm, passes }) => (
           <AnswerLine

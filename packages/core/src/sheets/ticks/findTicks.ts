@@ -22,7 +22,8 @@ export interface TickFinding {
   /** Chance of each, 0 to 1; they add up to one. */
   chances: { track: number; wheel: number; both: number; twoWheels: number; nothing: number };
   spots: Spot[];
-  wheels: (TickingWheel & { diameterMm: number; diameterSdMm: number; end: 'lead' | 'trail' | 'either' })[];
+  /** Those that tick; `standAtMm` is where their last pass has the flat underneath, nearest to the middle of the travel. */
+  wheels: (TickingWheel & { diameterMm: number; diameterSdMm: number; end: 'lead' | 'trail' | 'either'; standAtMm: number })[];
   /** Ticks heard in all. */
   ticks: number;
 }
@@ -91,6 +92,7 @@ export function findTicks({ travelMm, passes, sdMm, leadWheelMm, trailWheelMm }:
       diameterMm: each.turnMm / Math.PI,
       diameterSdMm: each.sdMm / Math.PI,
       end: endOf(each.turnMm / Math.PI, leadWheelMm, trailWheelMm),
+      standAtMm: tickNearest(travelMm / 2, each.firstMm.at(-1) ?? 0, each.turnMm),
     })),
     ticks,
   };
@@ -113,6 +115,9 @@ function withSpots(hearing: Hearing, passes: readonly Pass[], account: Account, 
   }
   return found;
 }
+
+/** The place of a lattice that is nearest to another: there, the flat of a wheel that has not slipped since lies underneath it. */
+const tickNearest = (mm: number, firstMm: number, turnMm: number) => firstMm + Math.round((mm - firstMm) / turnMm) * turnMm;
 
 /** Wheels that differ by more than this can be told apart, as a share of the diameter. */
 const TELLS_APART = 0.05;

@@ -39,6 +39,7 @@ export const ticksSheet = sheet({
         diameterMm: mm('Diameter'),
         diameterSdMm: mm('Known to within'),
         end: oneOf(['lead', 'trail', 'either']),
+        standAtMm: mm('Where its flat lies underneath after the last pass, from the closing jamb'),
       }),
     ),
     ticks: number('Ticks heard', {}),

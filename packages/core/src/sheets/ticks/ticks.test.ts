@@ -41,6 +41,13 @@ describe('ticks', () => {
     expect(found.wheels[0]?.end).toBe('either');
   });
 
+  it('name where the flat lies underneath, by the last pass: there both wheels are looked at', () => {
+    const turn = Math.PI * 28;
+    const { wheels } = findTicks(heard([lattice(12, turn), lattice(50, turn), lattice(80, turn)]));
+    const standAtMm = wheels[0]?.standAtMm ?? 0;
+    expect(Math.abs(standAtMm - (80 + 4 * turn))).toBeLessThan(5);
+  });
+
   it('the wheel’s size tells its end where the two differ, and not where they are alike', () => {
     const lists = [lattice(12, Math.PI * 28), lattice(50, Math.PI * 28), lattice(80, Math.PI * 28)];
     expect(findTicks(heard(lists, { leadWheelMm: 28.3, trailWheelMm: 33 })).wheels[0]?.end).toBe('lead');

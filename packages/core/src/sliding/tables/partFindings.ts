@@ -43,6 +43,31 @@ export const WHEEL_FINDINGS = {
     ],
     chances: { otherwise: [94, 6], rollerSeized: [9, 91], wheelStiff: [85, 15], offTrack: [60, 40], rollersWorn: [88, 12] },
   },
+  rocked: {
+    stage: 'look',
+    again: true,
+    onlyFor: ROLLING,
+    question: 'Rock each wheel on its axle: any play?',
+    howTo: 'Weight off that end. Push the wheel sideways and up and down with a splinter of wood: does its bore knock on the axle?',
+    minutes: 0.8,
+    answers: [
+      answer('firm', 'Both sit firm', 'both wheels sit firm on their axles'),
+      answer('rocks', 'One knocks on its axle', 'a wheel knocks on its axle'),
+    ],
+    chances: { otherwise: [93, 7], rollersWorn: [10, 90], wheelFlat: [84, 16], wrongRoller: [84, 16] },
+  },
+  oiled: {
+    stage: 'test',
+    onlyFor: ON_WHEELS,
+    question: 'A drop of silicone at each axle: easier?',
+    howTo: 'Dry silicone from both sides of each wheel, none on the track. Run it ten times to and fro, and pull as before.',
+    minutes: 1.4,
+    answers: [
+      answer('same', 'Just the same', 'oiling the axles makes no difference'),
+      answer('easier', 'Easier', 'it runs easier with its axles oiled'),
+    ],
+    chances: { otherwise: [91, 9], wheelStiff: [12, 88], rollersWorn: [72, 28], rollerSeized: [82, 18] },
+  },
   screws: {
     stage: 'test',
     again: true,
@@ -56,6 +81,20 @@ export const WHEEL_FINDINGS = {
       answer('fast', 'One will not turn', 'a screw will not turn'),
     ],
     chances: { otherwise: [89, 5, 6], screwDead: [7, 89, 4], rollersWorn: [76, 12, 12], rollerSeized: [80, 8, 12] },
+  },
+  screwStops: {
+    stage: 'test',
+    again: true,
+    onlyFor: ROLLING,
+    question: 'Does each screw come to a stop?',
+    howTo:
+      'Weight off that end. Turn the screw out until it stops, count the turns, and turn it back by as many. A stripped one goes on for ever.',
+    minutes: 1.5,
+    answers: [
+      answer('stops', 'Both stop', 'each screw comes to a stop'),
+      answer('endless', 'One goes on and on', 'a screw turns on without a stop'),
+    ],
+    chances: { otherwise: [94, 6], screwDead: [11, 89] },
   },
   clip: {
     stage: 'look',
@@ -80,6 +119,19 @@ export const WHEEL_FINDINGS = {
     minutes: 0.7,
     answers: [answer('tight', 'Tight', 'the hanger plates are tight'), answer('slipped', 'Slipped or loose', 'a hanger plate has slipped')],
     chances: { otherwise: [94, 6], hangerSlipped: [8, 92] },
+  },
+  hangerGives: {
+    stage: 'test',
+    again: true,
+    onlyFor: HUNG,
+    question: 'Lift each end by its hanger: does nut or plate give?',
+    howTo: 'Take the weight of that end and let it down again: does the nut turn by a finger, or the plate slide on the slab?',
+    minutes: 0.6,
+    answers: [
+      answer('firm', 'Both firm', 'nuts and plates of the hangers are firm'),
+      answer('gives', 'One gives', 'a nut or plate of a hanger gives'),
+    ],
+    chances: { otherwise: [94, 6], nutBacked: [9, 91], hangerSlipped: [9, 91] },
   },
 } as const satisfies Record<string, FindingEntry>;
 
@@ -112,7 +164,6 @@ export const TRACK_FINDINGS = {
   trackFelt: {
     stage: 'look',
     again: true,
-    onlyFor: ON_WHEELS,
     question: 'Feel the track: nail across, straightedge along?',
     howTo: 'Wipe it where it runs worst. A fingernail across its crown, then a short straightedge along it.',
     minutes: 0.8,
@@ -132,7 +183,6 @@ export const TRACK_FINDINGS = {
   },
   wiped: {
     stage: 'test',
-    onlyFor: ON_WHEELS,
     question: 'Wipe a hand’s length of track: easier there?',
     howTo: 'Where it runs worst. Wipe the track with a damp cloth for a hand’s length, dry it, and roll a wheel over just that.',
     minutes: 1,
@@ -141,6 +191,19 @@ export const TRACK_FINDINGS = {
       answer('easier', 'Easier where wiped', 'it runs easier where the track was wiped'),
     ],
     chances: { otherwise: [92, 8], trackDirty: [11, 89] },
+  },
+  backedOff: {
+    stage: 'test',
+    onlyFor: ['screen'],
+    question: 'Top wheels half a turn back: easier?',
+    howTo: 'Half a turn in at each top wheel, slide it, and half a turn out again. Hold the screen: it may come out while they are in.',
+    minutes: 1,
+    answers: [
+      answer('same', 'Just the same', 'backing the top wheels off makes no difference'),
+      answer('easier', 'Easier', 'it runs easier with its top wheels backed off'),
+    ],
+    chances: { otherwise: [92, 8], topWheelsHard: [8, 92] },
+    follows: { share: 0.9, otherwise: 'same', shows: gripsAtEnds('easier', 0.4, 0.3) },
   },
   seat: {
     stage: 'look',

@@ -25,6 +25,21 @@ export const PIVOT_FINDINGS = {
     answers: [answer('fast', 'Both fast', 'both pivot brackets are fast'), answer('loose', 'One moves', 'a pivot bracket moves')],
     chances: { otherwise: [94, 6], bracketLoose: [7, 93] },
   },
+  gives: {
+    stage: 'test',
+    again: true,
+    onlyFor: ['bifold'],
+    question: 'Work the leaves with both hands: what gives?',
+    howTo: 'Leaves half folded. Lift, press and pull at the pivot side, then at the handle; feel with the other hand where it moves.',
+    minutes: 0.7,
+    answers: [
+      answer('nothing', 'Nothing', 'nothing gives when the leaves are worked'),
+      answer('corner', 'A pivot in its corner', 'a pivot gives in its corner when the leaves are worked'),
+      answer('bracket', 'A bracket', 'a pivot bracket gives when the leaves are worked'),
+      answer('joint', 'The joint of the leaves', 'the joint of the leaves gives when they are worked'),
+    ],
+    chances: { otherwise: [88, 4, 4, 4], pivotLoose: [10, 80, 6, 4], bracketLoose: [9, 6, 81, 4], leafHinge: [11, 4, 3, 82] },
+  },
   guideWheel: {
     stage: 'look',
     again: true,
