@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, test, type House } from '../house';
 import { DONE, Finger, stateOf, workOf } from '../finger';
-import { expectAllSaved } from '../technician';
+import { expectAllSaved, unfold } from '../technician';
 
 // What each call is and what is done about it is common practice, no source.
 
@@ -118,7 +118,13 @@ test('a pocket door on a new floor: clips looked at, cut to the floor’s high p
 test('a bypass door off its guide: the guide is refitted, and the door proved as hung', async ({ page, house }) => {
   const finger = new Finger(page);
   const callId = await finger.begin(house.url, 'swings', 'Flat 7, wardrobe', 'Dunmorrow Court');
-  await finger.tap('to-look', 'check-guide-lost', 'check-hangers-tight', 'to-measure');
+  await finger.tap('to-look', 'check-guide-lost', 'check-hangers-tight');
+  // Its fascia is glued on: nobody gets a hand to the nuts, and nobody asks for it again.
+  await unfold(page, 'check-hangerGives-firm');
+  await page.getByRole('button', { name: 'How to check: Lift each end by its hanger' }).click();
+  await finger.tap('cannot-hangerGives');
+  await expect(page.getByTestId('cannot-hangerGives')).toContainText('Noted');
+  await finger.tap('to-measure');
   await finger.read('8', '8', '8', '10', '10', '10', '14', '14');
   await finger.tap('to-what', 'to-fix');
   await expect(page.getByTestId('step-1')).toContainText('Refit the floor guide');
@@ -126,6 +132,7 @@ test('a bypass door off its guide: the guide is refitted, and the door proved as
   await finger.read('8', '8', '8', '10', '10', '10', '14', '14');
   expect(await proveAndClose(page, finger)).toBe('Free by 5 tries; by the book by 8 gaps.');
   expect(workOf(house, callId)).toEqual(['refitGuide']);
+  expect(house.rows("SELECT answer FROM finding WHERE callId = ? AND finding = 'hangerGives'", callId)).toEqual([{ answer: 'cannot' }]);
   expect(stateOf(house, callId)).toEqual(DONE);
 });
 
