@@ -309,7 +309,7 @@ export const MUTATIONS = [
   ['free is not claimed untried', core('doors/proof.ts', 'untried.length === 0)', 'true)', 'doors/proof')],
   ['even is not claimed ungauged', core('doors/proof.ts', 'unjudged.length === 0 && looksOut', 'looksOut', 'doors/proof')],
   ['what was found is no proof after work', field('record/asLeft.ts', ' || standingWork(record).length > 0', '', 'record/asLeft')],
-  ['tries from before the work are let go', field('record/observed.ts', ' && isAfterWork(record, entry));', ');', 'record/asLeft')],
+  ['tries from before the work are let go', field('record/observed.ts', ' && isAfterWork(record, entry),', ',', 'record/asLeft')],
   [
     'what is gauged as left is heard',
     field('record/observed.ts', " || (set.stage === 'left' && work.length > 0 && keyOf(set) > begun)", '', 'record/asLeft'),
@@ -608,6 +608,29 @@ export const MUTATIONS = [
       '[...new Set([...undoneWork, ...leftLoose(belief, observed, allowed)])]',
       '[...undoneWork, ...leftLoose(belief, observed, allowed)]',
       'sliding/bifold',
+    ),
+  ],
+  [
+    'what cannot be looked at is not asked for',
+    core('inference/nextBest.ts', 'finding }) => finding), ...(observed.unreachable ?? [])]', 'finding }) => finding)]', 'sliding/running'),
+  ],
+  [
+    'what cannot be looked at is not waited for',
+    core('planning/soFar.ts', 'finding }) => finding), ...(observed.unreachable ?? [])]);', 'finding }) => finding)]);', 'sliding/running'),
+  ],
+  [
+    'no look is no answer',
+    field('record/observed.ts', 'const findings = said.filter(isAnswer);', 'const findings = said;', 'record/observed'),
+  ],
+  ['no try is no proof', field('record/observed.ts', ' && isAnswer(entry) && isComputable', ' && isComputable', 'record/observed')],
+  ['where a flat lies underneath', core('sheets/ticks/findTicks.ts', 'each.firstMm.at(-1)', 'each.firstMm.at(0)', 'ticks/ticks')],
+  [
+    'one roller worn',
+    core(
+      'sliding/tables/causes.ts',
+      "'closing end come down', 3, 1.1, { leadRise: -1 }",
+      "'closing end come down', 3, 1.1, LOWERED",
+      'sliding/tellingApart',
     ),
   ],
 ].map(([breaks, where]) => ({ breaks, ...where }));
