@@ -33,17 +33,18 @@ export function Check({ finding, answer, onAnswer, explains = false, mayFail = f
         )}
       </View>
       {showsHow && <Said>{finding.howTo}</Said>}
+      <Choice label={finding.question} options={finding.answers} chosen={answer} onChoose={onAnswer} testID={`check-${finding.id}`} />
       {mayFail && finding.stage !== 'listen' && (showsHow || cannot) && (
         <Press
           kind="quiet"
-          label={`${cannot ? 'Can be looked at after all' : CANNOT_LOOK.label}: ${finding.question}`}
+          style={styles.cannot}
+          label={`${cannot ? 'Can be checked after all' : CANNOT_LOOK.label}: ${finding.question}`}
           onPress={() => onAnswer(CANNOT_LOOK.id)}
           testID={`cannot-${finding.id}`}
         >
-          {cannot ? 'Noted: cannot be had here. Take back' : CANNOT_LOOK.label}
+          {cannot ? 'Noted: cannot be checked here. Take back' : CANNOT_LOOK.label}
         </Press>
       )}
-      <Choice label={finding.question} options={finding.answers} chosen={answer} onChoose={onAnswer} testID={`check-${finding.id}`} />
     </View>
   );
 }
@@ -52,4 +53,5 @@ const styles = StyleSheet.create({
   check: { gap: SPACE.xs, paddingBottom: SPACE.s },
   head: { flexDirection: 'row', alignItems: 'center', minHeight: 48 },
   question: { flex: 1 },
+  cannot: { alignSelf: 'flex-start' },
 });

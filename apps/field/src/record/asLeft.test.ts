@@ -44,7 +44,7 @@ describe('a door as it is left', () => {
   it('once something is done, neither what was found nor what was tried before it is claimed', () => {
     const worked = { ...found, findings: allTried('a', found), adjustments: [exampleAdjustment('z1')] };
     expect(said(worked)).toBe(
-      'Not tried by hand: free is not claimed. Even is not claimed: too little is gauged along hinge, head, latch.',
+      'Not tried by hand: free is not claimed. Even is not claimed: too little is gauged along the hinge, head, latch.',
     );
     expect(leftTries(worked).size).toBe(0);
     const again = { ...worked, findings: [...worked.findings, ...allTried('zz', found)] };

@@ -37,7 +37,7 @@ function leftOpen({ free, even, isEvenByEye, good, untried, unread, unjudged, ga
     ...(free === 'unknown' && good.length > 0 ? [`not tried: ${titles(untried)}`] : []),
     ...(looksOut.length > 0 ? [`by eye tight or wide: ${named(looksOut)}`] : []),
     ...(even === 'unknown' && !isEvenByEye && unjudged.length > 0
-      ? [`even is not claimed: too little is gauged along ${unjudged.join(', ')}`]
+      ? [`even is not claimed: too little is gauged along the ${unjudged.join(', ')}`]
       : []),
     ...(even !== 'unknown' && gauged.length > 0 && notLooked > 0 ? [`${gaps(notLooked)} not read`] : []),
     ...(even !== 'unknown' && seen.length > 0 ? [`${gaps(seen.length)} by eye only`] : []),
