@@ -115,6 +115,30 @@ test('a pocket door on a new floor: clips looked at, cut to the floor’s high p
   expect(house.rows<{ sheet: string }>('SELECT sheet FROM worksheet WHERE callId = ?', callId)).toEqual([{ sheet: 'sliding.pocket' }]);
 });
 
+test('turns are tried on the drawing of a panel; one that would let it out is not logged', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await finger.begin(house.url, 'gap', 'Garden room, glass', 'Vandersloe cottage');
+  await finger.tap('to-look', 'check-screws-move', 'check-pull-free', 'to-measure');
+  await finger.read('2', '3', '4', '16', '10', '5', '7', '6');
+  await finger.tap('to-what', 'to-fix', 'what-if');
+  const gap = async (id: string) => parseFloat((await page.getByTestId(`gap-${id}`).textContent()) ?? '');
+  const [low, top] = [await gap('foot.lead'), await gap('jamb.top')];
+  await finger.tap('what-if-set-lead', 'tried-more', 'tried-more');
+  await expect(page.getByTestId('tried-value')).toHaveText('2 up');
+  expect(await gap('foot.lead')).toBeGreaterThan(low + 1);
+  expect(await gap('jamb.top')).toBeGreaterThan(top + 1);
+  for (let k = 0; k < 9; k += 1) await finger.tap('tried-less');
+  await expect(page.getByTestId('would-let-go').first()).toContainText('it can be lifted out');
+  await expect(page.getByTestId('log-setting')).toHaveCount(0);
+  await finger.tap('what-if-clear', 'tried-more');
+  await expect(page.getByTestId('setting-work')).toHaveText('Closing end: turn the roller screw, 1 half turn up');
+  await finger.tap('log-setting');
+  await expectAllSaved(page);
+  expect(house.rows('SELECT action, "end", amount FROM adjustment WHERE callId = ?', callId)).toEqual([
+    { action: 'turnScrew', end: 'lead', amount: 1 },
+  ]);
+});
+
 test('a bypass door off its guide: the guide is refitted, and the door proved as hung', async ({ page, house }) => {
   const finger = new Finger(page);
   const callId = await finger.begin(house.url, 'swings', 'Flat 7, wardrobe', 'Dunmorrow Court');

@@ -1,5 +1,7 @@
 import { unitMeasure, type PlanAim, type PlanOutcome } from '@proper-swing/core';
+import { setsSlab } from '@proper-swing/core/model/action';
 import {
+  action,
   AS_WELL,
   movesGaps,
   finding,
@@ -56,11 +58,14 @@ const WAYS: Readonly<Partial<Record<ActionId, readonly [string, string]>>> = {
   turnSideways: ['toward the latch', 'toward the hinges'],
 };
 
+/** Which way an amount goes, of work that goes either way: `up`. */
+export const wayOf = (action: ActionId, amount: number): string => WAYS[action]?.[amount > 0 ? 0 : 1] ?? '';
+
 /** How much and which way, without a sign: `2 layers of 0.5 mm card taken out`. */
 export function wayWords(action: ActionId, amount: number, unit: string, words: LengthWords): string {
   const measured = measuredWords(amount, unit, words);
-  const way = measured === '' ? undefined : WAYS[action]?.[amount > 0 ? 0 : 1];
-  return way === undefined || way === '' ? measured : `${measured}${way.startsWith(',') ? '' : ' '}${way}`;
+  const way = measured === '' ? '' : wayOf(action, amount);
+  return way === '' ? measured : `${measured}${way.startsWith(',') ? '' : ' '}${way}`;
 }
 
 /** Whether work goes either way. */
@@ -182,7 +187,7 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction, words: Kin
         : binds === 'book'
           ? `Brings every gap inside its limits or within a few tenths of them, in about ${minutes} minutes.`
           : `Leaves the door free${binds !== 'free' && (chances?.even ?? 0) >= LIKELY ? ' and even' : ''}, in about ${minutes} minutes${binds === 'free' ? '. No gap was read, and none is touched.' : '; some gaps may stay a little beyond the book.'}`,
-      !settingAlone.can && aloneCannot,
+      !settingAlone.can && plans[0]?.steps.some(({ action: id }) => !setsSlab(action(id))) === true && aloneCannot,
       (chances?.[binds] ?? 1) < LIKELY && 'Expect a second go: check after each step, and the next plan will be closer.',
     );
   },

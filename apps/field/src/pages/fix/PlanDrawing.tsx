@@ -1,4 +1,4 @@
-import type { CallRecord } from '@proper-swing/contract';
+import type { CallRecord, Door } from '@proper-swing/contract';
 import { judgeGap } from '@proper-swing/core';
 import { station, type Plan, type StationId } from '@proper-swing/core/doors';
 import { useMemo, useState } from 'react';
@@ -14,7 +14,8 @@ import type { GapLabel } from '../../doors/gapLabel';
 import { modelFor } from '../../record/door';
 import { lastReadings } from '../../record/observed';
 import { readingWords } from '../../record/readingWords';
-import { WhatIf } from './WhatIf';
+import { PanelWhatIf } from './PanelWhatIf';
+import { WhatIf, type WhatIfProps } from './WhatIf';
 
 const WIDE = { width: 520, height: 520, whatIf: 520 };
 const NARROW = { width: 460, height: 400, whatIf: 330 };
@@ -37,9 +38,7 @@ export function PlanDrawing({ record, plan, words }: PlanDrawingProps) {
   const drawn = useMemo(() => planLabels(plan, record, words), [plan, record, words]);
   return (
     <View style={styles.column}>
-      {tries && record.door.kind === 'hinged' && (
-        <WhatIf record={record} door={record.door} plan={plan} words={words} width={drawnWidth} height={size.whatIf} />
-      )}
+      {tries && <AnyWhatIf {...{ record, words }} before={drawn.before} width={drawnWidth} height={size.whatIf} />}
       {!tries && (isWide || isOpen) && (
         <Section title={changes ? 'As it is and as it will be' : 'As it is'}>
           <View style={styles.drawing}>
@@ -61,14 +60,18 @@ export function PlanDrawing({ record, plan, words }: PlanDrawingProps) {
             {isOpen ? 'Fold the drawing' : changes ? 'Draw what it changes' : 'Draw the door'}
           </Press>
         )}
-        {record.door.kind === 'hinged' && (
-          <Press kind="quiet" onPress={() => setTries(!tries)} testID="what-if">
-            {tries ? 'Back to the plan' : 'Try a setting of your own'}
-          </Press>
-        )}
+        <Press kind="quiet" onPress={() => setTries(!tries)} testID="what-if">
+          {tries ? 'Back to the plan' : 'Try a setting of your own'}
+        </Press>
       </View>
     </View>
   );
+}
+
+/** A setting tried on a door of any kind. */
+function AnyWhatIf({ record, ...given }: Omit<WhatIfProps<Door>, 'door'>) {
+  const { door } = record;
+  return door.kind === 'hinged' ? <WhatIf {...{ record, door, ...given }} /> : <PanelWhatIf {...{ record, door, ...given }} />;
 }
 
 /** What stands beside each gap: what will be is an estimate and in pencil; where nothing is done, what was read in ink. */

@@ -44,7 +44,13 @@ describe('the outcome in one line', () => {
   });
 
   it('says when the hinges alone cannot do it, and when nothing is to be done', () => {
-    expect(told({ outcome: 'cures', settingAlone: { can: false, chanceTrue: 0 } })).toContain('The hinges alone cannot do it');
+    const [step] = plan.steps;
+    if (step === undefined) throw new Error('no step');
+    const alone = (action: typeof step.action) =>
+      told({ outcome: 'cures', settingAlone: { can: false, chanceTrue: 0 }, plans: [{ ...plan, steps: [{ ...step, action }] }] });
+    expect(alone('planeLatch')).toContain('The hinges alone cannot do it');
+    // A plan that only sets them does what it says.
+    expect(alone('shim')).not.toContain('alone');
     expect(told({ outcome: 'wait' })).toContain('has to dry');
     expect(told({ outcome: 'true' })).toContain('Leave it alone');
     expect(told({ outcome: 'falls short', plans: [{ ...plan, steps: [] }] })).toContain('cannot make this door true');

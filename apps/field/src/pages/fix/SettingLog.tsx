@@ -1,6 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
-import type { SettingWork, workOfSetting } from '@proper-swing/core';
-import { action, placeSays } from '@proper-swing/core/doors';
+import type { SettingWork as HingedWork } from '@proper-swing/core';
+import { action, placeSays, type ActionId, type PlaceId } from '@proper-swing/core/doors';
 import { StyleSheet, View } from 'react-native';
 import { capital } from '../../design/capital';
 import type { LengthWords } from '../../design/lengthWords';
@@ -8,24 +8,34 @@ import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { wayWords } from '../../record/planWords';
-import { logWork } from '../../record/writeAdjustment';
+import { atPlace, logWork } from '../../record/writeAdjustment';
 import { newAct } from '../../record/writing';
+
+/** Work that a setting is made by. */
+interface SettingWork extends Pick<HingedWork, 'amount' | 'planed'> {
+  action: ActionId;
+  place?: PlaceId;
+}
 
 export interface SettingLogProps {
   record: CallRecord;
-  work: ReturnType<typeof workOfSetting>;
+  works: readonly SettingWork[];
+  /** All of it is work that may be done on this door. */
+  isWhole: boolean;
+  /** Nobody logs a door set so that it comes out. */
+  mayBeLeft?: boolean;
   words: LengthWords;
   onLogged: () => void;
 }
 
 /** What a setting of one's own is made by on this door, to be logged once it is done. */
-export function SettingLog({ record, work: { works, isWhole }, words, onLogged }: SettingLogProps) {
+export function SettingLog({ record, works, isWhole, mayBeLeft = true, words, onLogged }: SettingLogProps) {
   const log = () => {
     const go = newAct();
-    for (const { action: id, hinge, amount, planed } of works) {
+    for (const { action: id, place, amount, planed } of works) {
       logWork(record, {
         ...{ action: id, amount, unit: action(id).unit, go },
-        hinge: hinge ?? null,
+        ...atPlace(record, place),
         ...(planed && { fromMm: planed.fromMm, toMm: planed.toMm }),
       });
     }
@@ -34,7 +44,7 @@ export function SettingLog({ record, work: { works, isWhole }, words, onLogged }
   return (
     <View style={styles.log}>
       {works.map((work) => (
-        <Words key={`${work.action}-${work.hinge ?? ''}`} testID="setting-work">
+        <Words key={`${work.action}-${work.place ?? ''}`} testID="setting-work">
           {settingWords(work, words)}
         </Words>
       ))}
@@ -43,7 +53,7 @@ export function SettingLog({ record, work: { works, isWhole }, words, onLogged }
           Some of this is no work that is allowed on this door: tried, but not to be logged here.
         </Words>
       )}
-      {isWhole && works.length > 0 && (
+      {isWhole && mayBeLeft && works.length > 0 && (
         <Press onPress={log} testID="log-setting">
           Done so: log it
         </Press>
@@ -53,12 +63,12 @@ export function SettingLog({ record, work: { works, isWhole }, words, onLogged }
 }
 
 /** `Top hinge, shim with card: 3 layers of 0.5 mm card` */
-function settingWords({ action: id, hinge, amount, planed }: SettingWork, words: LengthWords): string {
+function settingWords({ action: id, place, amount, planed }: SettingWork, words: LengthWords): string {
   const { title, unit } = action(id);
   const much = planed
     ? `${words.bare(planed.fromMm)} at the top to ${words.withUnit(planed.toMm)} at the foot`
     : wayWords(id, amount, unit, words);
-  return `${hinge === undefined ? '' : `${capital(placeSays(hinge))}: `}${hinge === undefined ? title : title.toLowerCase()}, ${much}`;
+  return `${place === undefined ? '' : `${capital(placeSays(place))}: `}${place === undefined ? title : title.toLowerCase()}, ${much}`;
 }
 
 const styles = StyleSheet.create({ log: { gap: SPACE.xs } });
