@@ -42,9 +42,15 @@ export const modelFor = (door: Door): DoorModel => modelOfDoor(engineDoor(door))
 /** What a person at a door of this kind goes by. */
 export const handbookOf = ({ kind }: Pick<Door, 'kind'>): Handbook => HANDBOOKS[kind];
 
-/** The same with only what there is to read on this door. */
+/** The same with only what there is to read, and what can be done, on this door. */
 export function bookFor(door: Door): Handbook {
   const book = handbookOf(door);
-  const { stations } = modelFor(door);
-  return { ...book, further: book.further.filter((id) => stations.some((each) => each.id === id)) };
+  const { stations, forbids } = modelFor(door);
+  return {
+    ...book,
+    further: book.further.filter((id) => stations.some((each) => each.id === id)),
+    workGroups: book.workGroups
+      .map((group) => ({ ...group, actions: group.actions.filter((id) => forbids(id)?.isObvious !== true) }))
+      .filter(({ actions }) => actions.length > 0),
+  };
 }

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Choice } from '../../design/Choice';
 import { Section } from '../../design/Section';
 import { Words } from '../../design/Words';
-import { handbookOf, modelFor } from '../../record/door';
+import { bookFor } from '../../record/door';
 import { DoneList } from './DoneList';
 import type { WorkLog } from './useWorkLog';
 import { correctWork } from './workDraft';
@@ -24,9 +24,10 @@ export function LogWork({ record, log }: { record: CallRecord; log: WorkLog }) {
 }
 
 function WhatWasDone({ record, log: { recent, begin } }: { record: CallRecord; log: WorkLog }) {
-  const { workGroups, inWords } = handbookOf(record.door);
+  const { workGroups, inWords } = bookFor(record.door);
   const known = recent.filter((id) => workGroups.some(({ actions }) => actions.includes(id)));
   const [group, setGroup] = useState<string>();
+  const actions = workGroups.find(({ id }) => id === group)?.actions;
   return (
     <Section title="What was done?">
       {known.length > 0 && (
@@ -48,17 +49,18 @@ function WhatWasDone({ record, log: { recent, begin } }: { record: CallRecord; l
         onChoose={(id) => (isGroupOf(workGroups, id, inWords) ? begin(inWords) : setGroup(id))}
         testID="group"
       />
-      {group !== undefined && <Choice label="Work" options={actionsOf(record, group)} chosen={undefined} onChoose={begin} testID="work" />}
+      {actions && (
+        <Choice
+          label="Work"
+          options={actions.map((id) => ({ id, label: action(id).title }))}
+          chosen={undefined}
+          onChoose={begin}
+          testID="work"
+        />
+      )}
     </Section>
   );
 }
 
 const isGroupOf = (groups: Handbook['workGroups'], id: string, inWords: ActionId) =>
   groups.find((each) => each.id === id)?.actions.includes(inWords) === true;
-
-/** What can be done on this door in a group; what is simply not there is left out. */
-function actionsOf(record: CallRecord, group: string) {
-  const { forbids } = modelFor(record.door);
-  const ids: readonly ActionId[] = handbookOf(record.door).workGroups.find(({ id }) => id === group)?.actions ?? [];
-  return ids.filter((id) => forbids(id)?.isObvious !== true).map((id) => ({ id, label: action(id).title }));
-}
