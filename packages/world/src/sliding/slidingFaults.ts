@@ -67,6 +67,8 @@ export const SLIDING_FAULTS: Readonly<Record<SlidingFaultId, FaultOf<TrueSliding
         comeDown(door, end, draw.mm(2, 4.5));
         door.wheels[end] = 'worn';
       },
+      // They grind and have not come down: worn oval, their crown still stands.
+      (door) => (door.wheels = { lead: 'worn', trail: 'worn' }),
     ],
   },
   wheelStiff: { often: 2, place: 'wheels', onlyFor: ON_WHEELS, befall: wheel('stiff', 0.7) },
@@ -130,6 +132,15 @@ export const SLIDING_FAULTS: Readonly<Record<SlidingFaultId, FaultOf<TrueSliding
         const down = -draw.mm(2, 6);
         door.track.belly += down;
         door.ails.trackBelly += down;
+      },
+      // It runs off and stands up at once.
+      (door, draw) => {
+        const tilt = sign(draw) * draw.mm(4, 10);
+        const up = draw.mm(1.5, 4);
+        door.track.tilt += tilt;
+        door.track.belly += up;
+        door.ails.track += tilt;
+        door.ails.trackBelly += up;
       },
     ],
   },
@@ -259,6 +270,11 @@ export const SLIDING_FAULTS: Readonly<Record<SlidingFaultId, FaultOf<TrueSliding
     otherwise: [
       // It works in its hole and has not yet come down.
       (door) => (door.pivots.corners = 'loose'),
+      // Both corners have gone.
+      (door, draw) => {
+        door.pivots.corners = 'loose';
+        move(door, door.ails.pivots.corner, { rise: -draw.mm(2, 6), top: sign(draw) * draw.mm(2, 6) });
+      },
     ],
   },
   bracketLoose: {
