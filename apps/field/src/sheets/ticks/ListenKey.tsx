@@ -6,6 +6,7 @@ import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { hearInWorker } from '../../engine/engine';
 import { canListen, listen, type Listening } from './microphone';
+import { isHeardWhole } from './passes';
 
 const SECOND_MS = 1000;
 
@@ -21,6 +22,7 @@ export function ListenKey({ nth, onHeard }: ListenKeyProps) {
   const [seconds, setSeconds] = useState(0);
   const [fault, setFault] = useState<string>();
   const open = useRef<Listening>(undefined);
+  const begunAt = useRef(0);
   useEffect(() => {
     if (listening === undefined) return undefined;
     const timer = setInterval(() => setSeconds((was) => was + 1), SECOND_MS);
@@ -33,6 +35,7 @@ export function ListenKey({ nth, onHeard }: ListenKeyProps) {
     setSeconds(0);
     try {
       open.current = await listen();
+      begunAt.current = performance.now();
       setListening(open.current);
     } catch {
       setFault('The microphone is not allowed or not there. Tap the ticks, or write them down.');
@@ -41,10 +44,17 @@ export function ListenKey({ nth, onHeard }: ListenKeyProps) {
   const end = async () => {
     open.current = undefined;
     setListening(undefined);
+    const slidS = (performance.now() - begunAt.current) / SECOND_MS;
     try {
       const sound = await listening?.end();
       if (sound === undefined) return;
       const length = sound.samples.length / sound.rate;
+      if (!isHeardWhole(length, slidS)) {
+        setFault(
+          `Only ${Math.round(length)} of ${Math.round(slidS)} s of that pass were heard: nothing of it is taken. Slide it once more.`,
+        );
+        return;
+      }
       const at = await hearInWorker(sound.samples, sound.rate);
       onHeard(at.map((second) => second / length));
       if (at.length === 0) setFault('No tick stood out. Hold the telephone nearer to the wheels, or tap.');

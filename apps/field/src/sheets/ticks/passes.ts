@@ -6,6 +6,12 @@ export function nextPassPath(typed: Readonly<Record<string, string>>): (typeof P
   return PASS_PATHS.find((path) => (typed[path] ?? '').trim() === '') ?? 'pass.6';
 }
 
+/** Of a pass that was heard as short as this share of it nobody knows which part was heard. */
+const HEARD_WHOLE_FROM = 0.9;
+
+/** Whether a recording holds the whole of a slide, both in seconds: a busy device drops some of it, and every tick would stand too far on. */
+export const isHeardWhole = (recordedS: number, slidS: number): boolean => recordedS >= HEARD_WHOLE_FROM * slidS;
+
 /**
  * Where it ticked, from when it ticked, for a panel that was slid evenly from end to end, mm from the closing jamb.
  *
