@@ -19,8 +19,11 @@ export function hingedCard(make: HingedMake): HingedDoor {
   };
 }
 
+/** What the engine is told of a panel: its sizes, and whatever else is known. */
+type PanelCard = Pick<SlidingMake, 'panelKind' | 'panelWidthMm' | 'panelHeightMm' | 'frame'> & Partial<SlidingMake>;
+
 /** The card of a sliding door as the engine takes it. */
-export function slidingCard({ panelKind, panelWidthMm, panelHeightMm, frame, mmPerTurn, channelMm }: SlidingMake): SlidingDoor {
+export function slidingCard({ panelKind, panelWidthMm, panelHeightMm, frame, mmPerTurn, channelMm }: PanelCard): SlidingDoor {
   return {
     kind: panelKind,
     panelWidthMm,

@@ -4,6 +4,7 @@ import { PROOF_TRIES as HINGED_TRIES } from '../hinged/tables/proofTries';
 import { HINGED } from '../hinged/hingedDoors';
 import { FURTHER_STATIONS, WALKING_ORDER } from '../hinged/geometry/stations';
 import type { DoorModel } from '../model/doorModel';
+import type { FindingAnswer } from '../model/finding';
 import type { CheckGroup, ProofTry as AnyTry, WorkGroup as AnyGroup } from '../model/workGroup';
 import { FURTHER, WALK } from '../sliding/geometry/stations';
 import { SLIDING } from '../sliding/slidingDoors';
@@ -97,6 +98,13 @@ export function isAtPlaces(id: ActionId): boolean {
 
 /** Whether work is told in words alone. */
 export const isInWords = (id: ActionId): boolean => Object.values(HANDBOOKS).some(({ inWords }) => inWords === id);
+
+/** What a customer can complain of on this door: of what is not met only where there is something to meet. */
+export function complaintsOn({ tables, meets, finding }: DoorModel): FindingAnswer[] {
+  const { complaint, meeting } = tables;
+  const ofMeeting = (meeting.toldBy ?? []).flatMap((said) => (said.finding === complaint ? said.answers : []));
+  return finding(complaint).answers.filter(({ id }) => meets || !ofMeeting.includes(id));
+}
 
 /** What a hand can try on this door before it is left. */
 export function proofTriesFor(kind: DoorKindId, { findings }: Pick<DoorModel, 'findings'>): ProofTry[] {

@@ -4,6 +4,7 @@ export { CANNOT_LOOK } from '../model/finding';
 export type { SlidingDoor } from '../sliding/card/panel';
 export { DOOR_KINDS, modelOfDoor, type AnyDoor, type DoorKindId } from './anyDoor';
 export {
+  complaintsOn,
   HANDBOOKS,
   isAtPlaces,
   isInWords,

@@ -1,5 +1,5 @@
 import { standing, type CallRecord } from '@proper-swing/contract';
-import { finding } from '@proper-swing/core/doors';
+import { complaintsOn, finding } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -19,7 +19,7 @@ import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { writeComplaint } from '../../record/writeFinding';
 import { DoorFacts, DoorSettings } from '../../doors/DoorFacts';
-import { handbookOf } from '../../record/door';
+import { handbookOf, modelFor } from '../../record/door';
 import { complaintsOf } from '../../record/observed';
 import { Cautions } from './Cautions';
 
@@ -29,6 +29,7 @@ export function Listen({ record }: { record: CallRecord }) {
   const isWide = width >= WIDE_FROM;
   const complaint = finding(handbookOf(record.door).complaint);
   const told = complaintsOf(record);
+  const answers = complaintsOn(modelFor(record.door));
   return (
     <View style={isWide ? styles.wide : styles.narrow}>
       <View style={[styles.narrow, isWide && styles.column]}>
@@ -37,10 +38,10 @@ export function Listen({ record }: { record: CallRecord }) {
           {record.call.complaint !== '' && <Words>{`“${record.call.complaint}”`}</Words>}
           <Several
             label={complaint.question}
-            options={complaint.answers}
+            options={answers}
             chosen={told}
             onChange={(chosen) =>
-              complaint.answers
+              answers
                 .map(({ id }) => id)
                 .filter((id) => chosen.includes(id) !== told.includes(id))
                 .forEach((id) => writeComplaint(record, id))

@@ -1,7 +1,7 @@
-import { finding, HANDBOOKS } from '@proper-swing/core/doors';
+import { complaintsOn, finding, HANDBOOKS, modelOfDoor } from '@proper-swing/core/doors';
 import { isValid } from 'date-fns/isValid';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useForm, type Path } from 'react-hook-form';
 import { dayKey, timeOf } from '../../day/days';
 import { dropDraft, isTexts, keepDraft, readDraft } from '../../offline/draft';
@@ -20,6 +20,7 @@ import { DoorPart } from './DoorPart';
 import { checker, checkLate } from './checkLate';
 import type { NewCallForm } from './newCallForm';
 import { SitePart } from './SitePart';
+import { modelFor, slidingCard } from '../../record/door';
 import { complaintsOf } from './complaints';
 import { makeOf, MAKES } from './makes';
 import { startCall } from './startCall';
@@ -46,8 +47,15 @@ export function NewCall() {
   const form = watch();
   const isBegun = form.siteId !== '';
   const doors = useDoors(form.siteId === '' || form.siteId === 'new' ? undefined : form.siteId);
-  const kind = (form.doorId === 'new' ? makeOf(form.preset)?.kind : doors.find(({ id }) => id === form.doorId)?.kind) ?? 'hinged';
-  const complaint = finding(HANDBOOKS[kind].complaint);
+  const made = form.doorId === 'new' ? makeOf(form.preset) : undefined;
+  const chosen = doors.find(({ id }) => id === form.doorId);
+  const kind = made?.kind ?? chosen?.kind ?? 'hinged';
+  const complaints = useMemo(() => {
+    if (chosen) return complaintsOn(modelFor(chosen));
+    return made?.kind === 'sliding'
+      ? complaintsOn(modelOfDoor({ kind: 'sliding', card: slidingCard(made.preset) }))
+      : finding(HANDBOOKS.hinged.complaint).answers;
+  }, [chosen, made]);
   const set = (name: Path<NewCallForm>) => (value: string) =>
     setValue(name, value, { shouldDirty: true, shouldValidate: formState.isSubmitted });
   const error = (name: keyof NewCallForm) => formState.errors[name]?.message;
@@ -128,7 +136,7 @@ export function NewCall() {
         <Section title="What does it do?">
           <Several
             label="Complaints: as many as there are"
-            options={complaint.answers}
+            options={complaints}
             chosen={complaintsOf(form)}
             onChange={(ids) => set('complaintIds')(ids.join(' '))}
             testID="complaint"
