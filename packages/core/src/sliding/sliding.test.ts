@@ -29,7 +29,7 @@ describe('a sliding panel', () => {
   it('whose screw turns and does nothing gets rollers, not turns', () => {
     const observed = seen({ door: glass, readings: allAbout({ leadRise: -4 }), findings: [{ finding: 'screws', answer: 'nothing' }] });
     expect(first(observed)).toBe('screwDead');
-    expect(planCorrections(observed)).toMatchObject({ outcome: 'look again', lookAgain: ['screws'] });
+    expect(planCorrections(observed)).toMatchObject({ outcome: 'look again', lookAgain: ['screws', 'screwStops'] });
     const twice = { ...observed, findings: [{ finding: 'screws', answer: 'nothing', again: true }] } as const;
     expect(stepsOf(twice)?.[0]).toEqual(['replaceRollers', undefined, 1]);
   });
