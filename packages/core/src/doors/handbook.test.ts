@@ -15,6 +15,11 @@ describe('what a customer can complain of', () => {
     }
   });
 
+  it('stays when it was told, so that it can be taken back', () => {
+    const bifold = modelOfDoor({ kind: 'sliding', card: panel('bifold') });
+    expect(complaintsOn(bifold, ['lock']).map(({ id }) => id)).toContain('lock');
+  });
+
   it('is anything that the table has on a door with hinges', () => {
     const model = modelOfDoor({ kind: 'hinged', card: EXAMPLE_DOOR });
     expect(complaintsOn(model)).toEqual(model.finding(model.tables.complaint).answers);

@@ -99,11 +99,15 @@ export function isAtPlaces(id: ActionId): boolean {
 /** Whether work is told in words alone. */
 export const isInWords = (id: ActionId): boolean => Object.values(HANDBOOKS).some(({ inWords }) => inWords === id);
 
-/** What a customer can complain of on this door: of what is not met only where there is something to meet. */
-export function complaintsOn({ tables, meets, finding }: DoorModel): FindingAnswer[] {
+/**
+ * What a customer can complain of on this door: of what is not met only where there is something to meet.
+ *
+ * @param told what has been told already, which stays to be taken back
+ */
+export function complaintsOn({ tables, meets, finding }: DoorModel, told: readonly string[] = []): FindingAnswer[] {
   const { complaint, meeting } = tables;
   const ofMeeting = (meeting.toldBy ?? []).flatMap((said) => (said.finding === complaint ? said.answers : []));
-  return finding(complaint).answers.filter(({ id }) => meets || !ofMeeting.includes(id));
+  return finding(complaint).answers.filter(({ id }) => meets || !ofMeeting.includes(id) || told.includes(id));
 }
 
 /** What a hand can try on this door before it is left. */

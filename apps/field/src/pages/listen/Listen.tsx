@@ -29,7 +29,7 @@ export function Listen({ record }: { record: CallRecord }) {
   const isWide = width >= WIDE_FROM;
   const complaint = finding(handbookOf(record.door).complaint);
   const told = complaintsOf(record);
-  const answers = complaintsOn(modelFor(record.door));
+  const answers = complaintsOn(modelFor(record.door), told);
   return (
     <View style={isWide ? styles.wide : styles.narrow}>
       <View style={[styles.narrow, isWide && styles.column]}>

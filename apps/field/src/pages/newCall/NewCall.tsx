@@ -50,12 +50,14 @@ export function NewCall() {
   const made = form.doorId === 'new' ? makeOf(form.preset) : undefined;
   const chosen = doors.find(({ id }) => id === form.doorId);
   const kind = made?.kind ?? chosen?.kind ?? 'hinged';
+  const { complaintIds } = form;
   const complaints = useMemo(() => {
-    if (chosen) return complaintsOn(modelFor(chosen));
+    const told = complaintsOf({ complaintIds });
+    if (chosen) return complaintsOn(modelFor(chosen), told);
     return made?.kind === 'sliding'
-      ? complaintsOn(modelOfDoor({ kind: 'sliding', card: slidingCard(made.preset) }))
+      ? complaintsOn(modelOfDoor({ kind: 'sliding', card: slidingCard(made.preset) }), told)
       : finding(HANDBOOKS.hinged.complaint).answers;
-  }, [chosen, made]);
+  }, [chosen, made, complaintIds]);
   const set = (name: Path<NewCallForm>) => (value: string) =>
     setValue(name, value, { shouldDirty: true, shouldValidate: formState.isSubmitted });
   const error = (name: keyof NewCallForm) => formState.errors[name]?.message;
