@@ -633,7 +633,7 @@ export const MUTATIONS = [
       'sliding/tellingApart',
     ),
   ],
-  ['a panel that comes out is told of', core('sliding/whatIf.ts', 'letsGoFrom ?? Infinity', 'max ?? Infinity', 'sliding/whatIf')],
+  ['a panel that comes out is told of', core('model/judgeGap.ts', 'letsGoFrom ?? Infinity', 'max ?? Infinity', 'sliding/whatIf')],
   ['each place of a panel has its setter', core('sliding/whatIf.ts', ' && isSetAt(each, place)', '', 'sliding/whatIf')],
   ['uneven edges of what is tried', core('planning/triedGaps.ts', 'mm > GAUGE_TELLS_MM', 'mm > 100', 'whatIf')],
   ['groups of work without a part', field('record/door.ts', '.filter(({ actions }) => actions.length > 0)', '', 'record/door')],

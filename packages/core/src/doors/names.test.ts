@@ -12,6 +12,11 @@ describe('words of every kind of door', () => {
     expect(new Set(all).size).toBe(all.length);
   });
 
+  it('what is read and what is checked never share a name: what cannot be had is one list of both', () => {
+    const both = [HINGED, SLIDING].flatMap(({ stations, findings }) => [...ids(stations), ...ids(findings)]);
+    expect(new Set(both).size).toBe(both.length);
+  });
+
   it('are looked up without asking which door it is', () => {
     expect([station('latch.top').title, station('jamb.top').title]).toEqual(['Latch gap, top', 'Closing gap, top']);
     expect([finding('trouble').question, action('turnScrew').title, cause('trackBurr').id]).toEqual([

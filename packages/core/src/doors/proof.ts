@@ -1,5 +1,5 @@
 import type { GapByEye } from '../model/gapByEye';
-import { judgeGap } from '../model/judgeGap';
+import { judgeGap, letsGo } from '../model/judgeGap';
 import { GAUGE_TELLS_MM, unevenBeyond, type EdgeLimits } from '../model/profile';
 import { modelOfDoor, type AnyDoor } from './anyDoor';
 import { HANDBOOKS, proofTriesFor, type ProofTry } from './handbook';
@@ -76,7 +76,7 @@ export function proofOf({ door, gapsMm, seen: looked = NOTHING_SEEN, unreachable
   const rubs = gauged.filter((id) => mmAt(id) < eye.rubsBelowMm);
   const loose = gauged.filter((id) => {
     const { edge } = station(id);
-    return edge !== undefined && mmAt(id) >= (limitsOf(edge).letsGoFrom ?? Infinity);
+    return edge !== undefined && letsGo(profile, edge, mmAt(id));
   });
   const along = (edge: EdgeId) => gauged.filter((id) => station(id).edge === edge).map(mmAt);
   const allowed = Math.max(eye.seesMm, profile.evenWithin) + GAUGE_TELLS_MM;

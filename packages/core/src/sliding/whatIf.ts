@@ -1,3 +1,4 @@
+import { letsGo } from '../model/judgeGap';
 import { isSetAt, setsSlab } from '../model/action';
 import { moveBy, triedGaps, unevenEdges, type TriedGap as AnyTriedGap } from '../planning/triedGaps';
 import type { SlidingDoor } from './card/panel';
@@ -49,13 +50,12 @@ export function tryPanel(
   const model = slidingModel(door);
   const moved = model.places.map((id, place) => ({ place, shiftMm: setMm[id as PanelPlace] ?? 0 }));
   const gaps = triedGaps(model, before, moveBy(model, moved)) as AnyTriedGap<StationId>[];
-  const letsGo = ({ station: id, afterMm }: AnyTriedGap<StationId>) => {
-    const { edge = '' } = model.station(id);
-    return afterMm >= (model.profile.edges[edge]?.letsGoFrom ?? Infinity);
-  };
   return {
     gaps,
     uneven: unevenEdges(model, gaps) as TriedPanel['uneven'],
-    loose: gaps.filter(letsGo).map(({ station }) => station),
+    loose: gaps.flatMap(({ station: id, afterMm }) => {
+      const { edge } = model.station(id);
+      return edge !== undefined && letsGo(model.profile, edge, afterMm) ? [id] : [];
+    }),
   };
 }

@@ -1,6 +1,6 @@
 import { between } from '../draws';
 import type { RandomStream } from '@proper-swing/core';
-import { footGap, hangsFree, leastRoom, poseOf, type End, type TrueSliding, type WheelState } from './trueSliding';
+import { footGap, hangsFree, hasWheel, leastRoom, poseOf, type TrueSliding, type WheelState } from './trueSliding';
 
 /** What each thing adds to the pull, as a share of the panel's weight. The world's own; common practice, no source. */
 export interface Drag {
@@ -58,9 +58,7 @@ export function pullFelt(door: TrueSliding, random: RandomStream): 'free' | 'dir
 
 /** What ticks: a wheel once a turn, a spot at its place. */
 export function ticks(door: TrueSliding, random: RandomStream): 'none' | 'place' | 'even' {
-  const ends: readonly End[] = ['lead', 'trail'];
-  const wheel =
-    ends.some((end) => door.wheels[end] === 'chipped') || (ends.some((end) => door.wheels[end] === 'worn') && random.uniform() < 0.18);
+  const wheel = hasWheel(door, 'chipped') || (hasWheel(door, 'worn') && random.uniform() < 0.18);
   const spot =
     door.spot?.is === 'burr' ||
     (door.spot?.is === 'bend' && random.uniform() < 0.55) ||

@@ -9,6 +9,7 @@ import { dragOf, pullFelt, sticks, ticks } from './running';
 import { HOOK_MM, mostRoom } from './slidingVerdict';
 import {
   GAPS,
+  hasWheel,
   hookLow,
   isBifold,
   isRolling,
@@ -69,7 +70,7 @@ const seeWheels: Look = (door, _, random) => {
 const turnScrews: Look = (door, _, random) => {
   const ends = ['lead', 'trail'] as const;
   if (ends.some((end) => door.screws[end] === 'dead')) return see(door, random, 'nothing', { move: 7, fast: 3 });
-  const isHeld = ends.some((end) => door.wheels[end] === 'worn' || door.wheels[end] === 'seized');
+  const isHeld = hasWheel(door, 'worn') || hasWheel(door, 'seized');
   return see(door, random, isHeld && random.uniform() < 0.15 ? 'fast' : 'move', { nothing: 4, fast: 4 });
 };
 
@@ -87,11 +88,10 @@ function nuisances(door: TrueSliding): Record<string, number> {
   const pose = poseOf(door);
   const { pivots } = door;
   const { along, place, midway } = dragOf(door);
-  const ends = ['lead', 'trail'] as const;
   const scrape = Math.max(0, 1.2 - Math.min(footGap(door, 0.02, pose), footGap(door, 0.98, pose)));
   const taper = Math.abs(jambGap(door, 0.02, pose) - jambGap(door, 0.98, pose));
   const slack = isRolling(door) ? Math.max(0, roomAbove(door, 0.5, pose) - 0.6 * door.liftsOutFrom) : 0;
-  const chipped = ends.some((end) => door.wheels[end] === 'chipped');
+  const chipped = hasWheel(door, 'chipped');
   return {
     stiff: Math.max(0, (Math.max(along, place, midway) - 0.045) / 0.05),
     scrapes: 1.1 * scrape,
@@ -134,13 +134,11 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
     return isFelt ? see(door, random, 'easier', { same: 11 }) : see(door, random, 'same', { easier: 9 });
   },
   marked: (door, _, random) => {
-    const isSlid =
-      door.wheels.lead === 'seized' || door.wheels.trail === 'seized' || (door.offTrack !== undefined && random.uniform() < 0.4);
+    const isSlid = hasWheel(door, 'seized') || (door.offTrack !== undefined && random.uniform() < 0.4);
     return isSlid ? see(door, random, 'stays', { round: 9 }) : see(door, random, 'round', { stays: 6 });
   },
   rocked: (door, _, random) => {
-    const has = (state: WheelState) => door.wheels.lead === state || door.wheels.trail === state;
-    const rocks = has('worn') || ((has('chipped') || has('odd')) && random.uniform() < 0.15);
+    const rocks = hasWheel(door, 'worn') || ((hasWheel(door, 'chipped') || hasWheel(door, 'odd')) && random.uniform() < 0.15);
     return rocks ? see(door, random, 'rocks', { firm: 9 }) : see(door, random, 'firm', { rocks: 6 });
   },
   screwStops: (door, _, random) =>
@@ -150,8 +148,10 @@ const LOOKS: Readonly<Record<FindingId, Look>> = {
   hangerGives: (door, _, random) =>
     door.clip !== 'home' || door.hangers === 'slipped' ? see(door, random, 'gives', { firm: 8 }) : see(door, random, 'firm', { gives: 5 }),
   oiled: (door, _, random) => {
-    const has = (state: WheelState) => door.wheels.lead === state || door.wheels.trail === state;
-    const helps = has('stiff') || (has('worn') && random.uniform() < 0.25) || (has('seized') && random.uniform() < 0.15);
+    const helps =
+      hasWheel(door, 'stiff') ||
+      (hasWheel(door, 'worn') && random.uniform() < 0.25) ||
+      (hasWheel(door, 'seized') && random.uniform() < 0.15);
     return helps ? see(door, random, 'easier', { same: 11 }) : see(door, random, 'same', { easier: 8 });
   },
   backedOff: (door, _, random) =>

@@ -1,5 +1,17 @@
 import { dragOf, FREE_BELOW } from './running';
-import { footGap, hangsFree, hookLow, isBifold, isRolling, jambGap, leastRoom, poseOf, roomAbove, type TrueSliding } from './trueSliding';
+import {
+  footGap,
+  hangsFree,
+  hasWheel,
+  hookLow,
+  isBifold,
+  isRolling,
+  jambGap,
+  leastRoom,
+  poseOf,
+  roomAbove,
+  type TrueSliding,
+} from './trueSliding';
 
 const RUBS_BELOW_MM = 0.4;
 /** A taper at the jamb that the eye sees, and how far a hook may be off its keep, mm. */
@@ -11,7 +23,7 @@ export function runsFree(door: TrueSliding): boolean {
   const { along, place, midway } = dragOf(door);
   const pose = poseOf(door);
   const clears = [0.02, 0.5, 0.98].every((f) => footGap(door, f, pose) >= RUBS_BELOW_MM);
-  const chipped = door.wheels.lead === 'chipped' || door.wheels.trail === 'chipped';
+  const chipped = hasWheel(door, 'chipped');
   return (
     Math.max(along, place + 0.03, midway + 0.03) < FREE_BELOW && clears && !chipped && door.spot === undefined && door.guide === 'holds'
   );

@@ -86,6 +86,9 @@ export const hangsFree = ({ card }: TrueSliding) => HUNG.includes(card.kind);
 /** What a loose part has let a pivot move by, mm. */
 export type Moved = { rise: number; top: number; foot: number };
 
+/** Whether a wheel at either end is so. */
+export const hasWheel = ({ wheels }: TrueSliding, state: WheelState) => wheels.lead === state || wheels.trail === state;
+
 export const isRolling = ({ card }: TrueSliding) => rolls(card);
 export const isBifold = ({ card }: TrueSliding) => card.kind === 'bifold';
 

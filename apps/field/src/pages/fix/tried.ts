@@ -1,16 +1,10 @@
-import type { GapVerdict } from '@proper-swing/core';
 import type { StationId } from '@proper-swing/core/doors';
+import type { TriedGap as AnyTriedGap } from '@proper-swing/core/planning/triedGaps';
 import { VERDICT_WORDS } from '../../design/drawing/marks';
 import type { LengthWords } from '../../design/lengthWords';
 import type { GapLabel } from '../../doors/gapLabel';
 
-/** A gap before and after a setting that is only tried, mm. */
-export interface TriedGap {
-  station: StationId;
-  beforeMm: number;
-  afterMm: number;
-  verdict: GapVerdict;
-}
+export type TriedGap = AnyTriedGap<StationId>;
 
 /** `+1.5 mm`, `−0.5 mm` */
 export const signed = (mm: number, { withUnit }: LengthWords) => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${withUnit(Math.abs(mm))}`;
