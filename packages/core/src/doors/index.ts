@@ -35,7 +35,17 @@ export {
 } from './lookUp';
 export type { ActionId, CauseId, EdgeId, EveryName, FindingId, PlaceId, StationId } from './names';
 export { proofOf, type AsLeft, type Proof, type Shown } from './proof';
-export { AS_WELL, kindOfWork, knownAs, movesGaps, reckoningWith, recheckAfter, saysNotHolding, type Reckoning } from './work';
+export {
+  AS_WELL,
+  hasShownWhatItDid,
+  kindOfWork,
+  knownAs,
+  movesGaps,
+  reckoningWith,
+  recheckAfter,
+  saysNotHolding,
+  type Reckoning,
+} from './work';
 export {
   correctionFrom,
   engineRequest,

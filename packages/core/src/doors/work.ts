@@ -2,8 +2,10 @@ import { HINGED } from '../hinged/hingedDoors';
 import type { HingeName } from '../hinged/card/doorKinds';
 import type { ActionId as HingedActionId } from '../hinged/names/actionIds';
 import { knownAs as knownAtHinge } from '../hinged/tables/doneAt';
+import type { DoorModel } from '../model/doorModel';
 import type { SaidBy } from '../model/tables';
 import { displaces } from '../planning/displaces';
+import { isLookedAtAfter } from '../planning/lookAgain';
 import { recheckAfter as recheckIn } from '../planning/steps';
 import { SLIDING } from '../sliding/slidingDoors';
 import type { DoorKindId } from './anyDoor';
@@ -34,6 +36,10 @@ export function reckoningWith(id: ActionId, place: PlaceId | undefined): Reckoni
 export function recheckAfter(id: ActionId, place?: PlaceId, readBefore: readonly StationId[] = []): StationId[] {
   return recheckIn(ofHinges(id) ? HINGED : SLIDING, knownAs(id, place), place, readBefore) as StationId[];
 }
+
+/** Whether work that no gap is read for has been looked at enough to go on: it was tried, or all was looked at that was to be. */
+export const hasShownWhatItDid = (model: DoorModel, id: ActionId, place: PlaceId | undefined, looked: readonly FindingId[]): boolean =>
+  recheckAfter(id, place).length === 0 && isLookedAtAfter(model, knownAs(id, place), looked);
 
 const NOT_HOLDING: readonly SaidBy[] = [...HINGED.atOnceUnmeasured, ...SLIDING.atOnceUnmeasured].map(({ said }) => said);
 

@@ -1,12 +1,10 @@
-import { setsSlab, type Action } from '../model/action';
+import { putsInNew, setsSlab } from '../model/action';
 import type { Belief, HeldHypothesis } from './belief';
 import type { DoneStep } from './observed';
 
 /** One round teaches no more than this of what a unit does, as a multiple. */
 const LEAST_LEARNED = 0.5;
 const MOST_LEARNED = 1.6;
-
-const putsInNew = ({ effect }: Action) => effect.kind === 'cure' && effect.unsettles !== undefined;
 
 /** What a unit of each action that was done turns out to do, as a multiple of what was expected at first. */
 export function learnedFrom({ learned, model }: Belief, held: readonly HeldHypothesis[], done: readonly DoneStep[]): Map<string, number> {

@@ -24,6 +24,10 @@ it('names the checks that would tell most, the best first, and none that was ans
   expect(told([])[0]).toBe('strong');
   expect(told([])).not.toContain('mute');
   expect(told(['strong'])).not.toContain('strong');
+  // Nor one that was answered since the work.
+  const findings = [{ finding: 'strong', answer: 'sound' }];
+  const since = whatNext(modelOf(kind, hatch), { ...nothing, rounds: [{ done: [], readings: [], findings }] });
+  expect(since.checks).not.toContain('strong');
 });
 
 describe('the cause is settled', () => {

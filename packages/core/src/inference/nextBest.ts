@@ -68,7 +68,8 @@ export function nextBest(observed: Observations, belief: Belief): NextBest {
   const { model } = belief;
   const lookout = lookoutOf(belief);
   const read = new Set([...observed.readings.map(({ station }) => station), ...(observed.unreachable ?? [])]);
-  const answered = new Set([...observed.findings.map(({ finding }) => finding), ...(observed.unreachable ?? [])]);
+  const sinceWork = (observed.rounds ?? []).flatMap(({ findings = [] }) => findings);
+  const answered = new Set([...[...observed.findings, ...sinceWork].map(({ finding }) => finding), ...(observed.unreachable ?? [])]);
   const stations = model.stations.filter(({ id }) => !read.has(id)).map(({ id }) => weighStation(belief, lookout, id));
   const checks = model.findings.filter(({ id }) => !answered.has(id)).map((finding) => weighFinding(belief, lookout, finding));
 

@@ -93,6 +93,9 @@ export function placeOfWork({ effect, at }: Pick<Action, 'effect' | 'at'>, said:
   return said ?? at ?? (another === undefined ? only : undefined);
 }
 
+/** Whether it puts in what stands where it stands: it is gauged before it is set, by screws of its own. */
+export const putsInNew = ({ effect }: Pick<Action, 'effect'>): boolean => effect.kind === 'cure' && effect.unsettles !== undefined;
+
 /** Whether it moves the slab, at one place or whole, rather than take something away or bring a part to it. */
 export function setsSlab({ effect }: Pick<Action, 'effect'>): boolean {
   return effect.kind === 'shift' || effect.kind === 'lower';

@@ -18,6 +18,8 @@ export interface GapBoard {
   bolt: number;
   /** What one millimetre down of all the slab changes; behind the stations stand the sides. */
   lowered: Float64Array;
+  /** By action what one standard deviation changes in each way in which what it puts in stands anew; none for all other work. */
+  standsAnew: Readonly<Record<string, readonly Float64Array[]>>;
 }
 
 /** Where the bolt stands on a board that has none: nowhere. */
@@ -62,6 +64,13 @@ function boardOf(model: DoorModel, walk: readonly string[], readEdges: ReadonlyS
     f: [...judged.map(({ id }) => station(id).f ?? 0), ...meets.map(() => 0)],
     bolt: model.meets ? judged.length : NO_BOLT,
     lowered: gapChanges({ stations }, model, model.lowered),
+    standsAnew: Object.fromEntries(
+      tables.actions.flatMap(({ id, effect }) =>
+        effect.kind === 'cure' && effect.unsettles !== undefined
+          ? [[id, effect.unsettles.map(({ sd, moves }) => gapChanges({ stations }, model, model.direction(moves)).map((mm) => mm * sd))]]
+          : [],
+      ),
+    ),
   };
 }
 

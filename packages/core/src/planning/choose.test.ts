@@ -156,6 +156,10 @@ describe('choosing', () => {
 
   it('for when the first fails, what helps just there', () => {
     expect(furtherPlans(quick, [quick], [quick, other])).toEqual([['if that fails', other]]);
+    const { effect, ...glue } = action('glue');
+    if (effect.kind !== 'cure') throw new Error('glue cures');
+    const renewed = { ...quick, cures: [{ ...glue, effect: { ...effect, unsettles: [] } }] };
+    expect(furtherPlans(renewed, [renewed], [renewed, other])).toEqual([]);
     expect(furtherPlans(quick, [quick], [quick, make('saw', [0], 1)])).toEqual([]);
     const sure = make('packPeg', [0, 1, 2, 3], 5);
     expect(furtherPlans(sure, [sure], [sure, other])).toEqual([]);

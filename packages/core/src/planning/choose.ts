@@ -1,3 +1,4 @@
+import { putsInNew } from '../model/action';
 import type { Cause } from '../model/cause';
 import { IRREVERSIBILITY_PRICE, isSame, share, workKey, type Candidate } from './candidate';
 import type { PlanAim } from './plan';
@@ -145,7 +146,8 @@ export function furtherPlans(first: Candidate, usable: readonly Candidate[], abl
   if (!isSame(lasting, first)) further.push(['lasting', lasting]);
   const failed = first.isTrue.map((ended) => (ended ? 0 : 1));
   const failedCount = failed.filter((each) => each === 1).length;
-  if (failedCount < first.isTrue.length / FAILS_ONE_IN) return further;
+  // What is put in new is gauged before anybody knows what to do next.
+  if (failedCount < first.isTrue.length / FAILS_ONE_IN || first.cures.some(putsInNew)) return further;
   const next = bestFor(
     'if that fails',
     able.filter((each) => !isSame(each, first)),

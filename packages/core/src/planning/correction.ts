@@ -44,7 +44,8 @@ export interface Correction<N extends Names = Names> {
   outcome: PlanOutcome;
   /** What work on this door is for. */
   binds: Verdict;
-  cause: { id: N['cause']; title: string; probability: number };
+  /** What the work is for: the likeliest cause that is still to be treated, or of all where none is. */
+  cause: { id: N['cause']; title: string; probability: number; isTreated?: true };
   /** One to three, the quickest first. */
   plans: Plan<N>[];
   /** Whether setting the places, and what holds them, can make the door true. */

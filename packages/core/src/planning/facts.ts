@@ -3,6 +3,7 @@ import { DOUBT_DECIDING_FROM_SD, doubtsOf } from '../inference/doubtful';
 import { causeChances, expectAt } from '../inference/expectation';
 import { oddOnEdge } from '../inference/oddOnEdge';
 import type { Observations } from '../inference/observed';
+import { isTreated } from '../inference/treated';
 import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
@@ -133,7 +134,7 @@ export function* factsOf(observed: Observations, belief: Belief, { without = [],
     isFullyChecked: isFullyChecked(observed, board),
     said: {
       binds: trial.model.binds,
-      cause: leadOf(belief),
+      cause: leadOf(belief, treat),
       unknown,
       doubtful,
       tryAgain: triesDue(model, observed),
@@ -173,11 +174,13 @@ function allowedNow(belief: Belief, rulings: readonly { action: string }[]): Act
   );
 }
 
-/** The likeliest cause. */
-function leadOf(belief: Belief): Correction['cause'] {
-  const [lead] = causeChances(belief);
+/** The likeliest cause of those that are still to be treated; of all where there is none. */
+function leadOf(belief: Belief, treat: readonly Cause[]): Correction['cause'] {
+  const chances = causeChances(belief);
+  const lead = chances.find(({ id }) => treat.some((each) => each.id === id)) ?? chances[0];
   if (lead === undefined) throw new RangeError('A belief holds at least one hypothesis.');
-  return { id: lead.id, title: belief.model.cause(lead.id).title, probability: lead.probability };
+  const cause = belief.model.cause(lead.id);
+  return { id: lead.id, title: cause.title, probability: lead.probability, ...(isTreated(belief, cause) && { isTreated: true as const }) };
 }
 
 /** How well a figure is known, mm (standard deviation). */

@@ -86,6 +86,13 @@ describe('how work turns out on a drawn door', () => {
     expect(cured({ ...apart, faults: new Map([['sunk', gaps(0.5, 1, -1)]]) }, [action('saw')], board)).toEqual(gaps(1.5, 4, 4));
   });
 
+  it('what is put in stands anew at each end, whatever the fault was', () => {
+    const anew = { ...board, standsAnew: { glue: [gaps(0.5, 0), gaps(0, 0.25)] } };
+    const ends = Array.from({ length: 16 }, (_, i) => (i === 14 ? 1 : i === 15 ? -2 : 0));
+    expect([...cured(door(ends, 0), [action('glue')], anew)].slice(0, 2)).toEqual([2.5, 4.5]);
+    expect([...cured(door(ends, 0), [action('saw')], anew)].slice(0, 2)).toEqual([2, 5]);
+  });
+
   it('a setting that lowers errs by its share too, and any other not at all', () => {
     const lowering = { ...action('packPeg'), effect: { kind: 'lower' as const, mmPerUnit: 1, sdShare: 0.1 } };
     const set = (by: Action) => plan({ settings: [{ ...setting(2, 'packPeg', 3), action: by }] });

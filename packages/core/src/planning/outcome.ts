@@ -39,6 +39,7 @@ export function cured(
       if (effect.cuts !== undefined)
         widen(gaps, board, effect.cuts, { byMm: share * widestOf(fault, board, effect.cuts), raises: effect.raises });
     }
+    board.standsAnew[own]?.forEach((oneSd, end) => addTo(gaps, oneSd, errors.ofStanding(end)));
   });
   return gaps;
 }

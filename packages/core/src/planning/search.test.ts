@@ -19,6 +19,7 @@ const BOARD: GapBoard = {
   f: [0.1, 0.5, 0.9, 0.1, 0.5, 0.9, 0],
   bolt: 6,
   lowered: Float64Array.from([0, 0, 0, 0, 0, 0, 1]),
+  standsAnew: {},
 };
 const TRUE = [3, 3, 3, 3, 3, 3, 0];
 const gaps = (...mm: number[]) => Float64Array.from(mm);

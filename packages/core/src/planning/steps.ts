@@ -149,7 +149,7 @@ function makeStep(model: DoorModel, id: string, amount: number, more: Partial<Pl
     cautions: cautions.filter(model.hasCaution).map((name) => model.tables.cautions[name] ?? name),
     stopIf,
     recheck: recheckAfter(model.tables, id, more.place, readBefore),
-    lookAgain: lookAgainAfter(model.tables, id),
+    lookAgain: lookAgainAfter(model, id),
     ...(parts !== undefined && { parts }),
     ...more,
   };

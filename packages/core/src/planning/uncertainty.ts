@@ -5,6 +5,7 @@ import { dot } from '../numbers/gaussian';
 import type { Stepwise } from '../stepwise';
 import { candidate, share, type Candidate, type Trial } from './candidate';
 import { allCured } from './outcome';
+import type { DrawnDoor } from './drawnDoors';
 import { workErrorsFrom } from './workErrors';
 
 /** What keeps a plan from being sure. */
@@ -39,7 +40,9 @@ export function* uncertaintyOf(
 ): Stepwise<Uncertainty[]> {
   const compared = [...able].sort((a, b) => share(b.isTrue) - share(a.isTrue)).slice(0, COMPARED);
   const { drawn } = trial;
-  const steady = { ...trial, drawn: drawn.map((door) => ({ ...door, errors: STEADY })) };
+  // No hand, however steady, tells where a new wheel will stand.
+  const steadied = ({ errors: { ofStanding }, ...door }: DrawnDoor) => ({ ...door, errors: { ...STEADY, ofStanding } });
+  const steady = { ...trial, drawn: drawn.map(steadied) };
   const bySteadyHand = (each: Candidate) => {
     const after = allCured(steady.drawn, each.cures, trial.board, each.setPoints, each.sides);
     return candidate(steady, { ...each, after }, each.found).isTrue;

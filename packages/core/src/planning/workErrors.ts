@@ -12,6 +12,8 @@ export interface WorkErrors {
   ofSide: number;
   /** Not of work: of a reading that may still be taken. */
   ofReading: number;
+  /** Of the k-th end at which what was put in stands anew. */
+  ofStanding: (k: number) => number;
 }
 
 const DRAWN = 16;
@@ -20,6 +22,7 @@ const PLANING = 9;
 const STRIKE = 11;
 const SIDE = 12;
 const READING = 13;
+const FIRST_STANDING = 14;
 
 export function drawWorkErrors(random: RandomStream): WorkErrors {
   return workErrorsFrom(Array.from({ length: DRAWN }, () => random.normal()));
@@ -35,5 +38,6 @@ export function workErrorsFrom(normals: readonly number[]): WorkErrors {
     ofStrike: at(STRIKE),
     ofSide: at(SIDE),
     ofReading: at(READING),
+    ofStanding: (k) => at(FIRST_STANDING + k),
   };
 }

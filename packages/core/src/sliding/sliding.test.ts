@@ -64,6 +64,11 @@ describe('a sliding panel', () => {
       });
     expect(stepsOf(felt('stiff'))?.[0]?.[0]).toBe('lubricateWheels');
     expect(stepsOf(felt('seized'))?.[0]?.[0]).toBe('replaceRollers');
+    // Oil moves no gap; nobody knows how a new wheel will stand, however steady the hand.
+    const { chances, uncertainty } = planCorrections(felt('seized')).plans[0] ?? {};
+    expect(planCorrections(felt('stiff')).plans[0]?.chances.book).toBeGreaterThan(0.95);
+    expect(chances?.book).toBeLessThan(0.85);
+    expect(uncertainty?.ifKnown.hand).toBeLessThan(0.85);
   });
 
   it('a burr tells itself from a flat wheel by where it ticks', () => {
@@ -199,7 +204,11 @@ describe('work on a panel', () => {
       findings: seized,
       rounds: [{ done: [{ action: 'replaceRollers', amount: 1 }], readings: raised }],
     });
-    expect(planCorrections(observed)).toMatchObject({ outcome: 'cures', doubtful: [] });
+    const low = planCorrections(observed);
+    expect(low).toMatchObject({ outcome: 'cures', doubtful: [], cause: { id: 'leadLow' } });
+    // What has been treated is told as treated, and only where nothing else is still to be.
+    const stood = planCorrections({ ...observed, readings: allAbout({}) });
+    expect([stood.cause.id, stood.cause.isTreated, low.cause.isTreated]).toEqual(['rollerSeized', true, undefined]);
   });
 
   // Common practice, no source: a slab is raised by its hangers as far as they go before it is cut.

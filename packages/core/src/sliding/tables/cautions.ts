@@ -17,7 +17,7 @@ export type CautionId =
 /** Shown at the step that needs it. Local codes and licensed trades come first. */
 export const CAUTIONS: Readonly<Record<CautionId, string>> = {
   glass:
-    'Glass panel: gloves and eye protection, two people or a lift from about 25 kg, carry it upright, never strike the glass or twist the frame. Damaged glass is for a glazier.',
+    'Glass or mirror: gloves and eye protection, two people or a lift from about 25 kg, carry it upright, never strike the glass or twist the frame. Damaged glass is for a glazier.',
   support: 'A panel off its track falls. One person holds it before the last wheel or hanger is free.',
   openWall: 'While the panel is out the wall is open: look at the weather first, and do not leave the house unlockable overnight.',
   pinch: 'Keep fingers out from under the panel and out of the meeting edge while it is moved.',
