@@ -88,7 +88,7 @@ describe('starting a call', () => {
       written<FindingEntry>('findings'),
     ];
     expect([site?.name, door?.siteId, call?.doorId, finding?.callId]).toEqual(['Alder Court', site?.id, door?.id, callId]);
-    expect([finding?.finding, finding?.answer, call?.state]).toEqual(['complaint', 'rubsLatchTop', 'open']);
+    expect([finding?.finding, finding?.answer, call?.state]).toEqual(['complaint', 'rubsLatchTop', 'onSite']);
   });
 
   it('is due now, or when it is booked for', () => {
@@ -97,6 +97,7 @@ describe('starting a call', () => {
     startCall({ ...form, when: 'booked', day: '2026-12-01', time: '08:30' }, 'hinged');
     const [now, booked] = written<Call>('calls');
     expect((now?.scheduledFor ?? '') >= before).toBe(true);
+    expect([now?.state, booked?.state]).toEqual(['onSite', 'open']);
     expect(booked?.scheduledFor).toBe(new Date(2026, 11, 1, 8, 30).toISOString());
   });
 

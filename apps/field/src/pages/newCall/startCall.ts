@@ -26,7 +26,7 @@ export function startCall(form: NewCallForm, kind: DoorKindId): string {
     doorId,
     scheduledFor: dueAt(form).toISOString(),
     complaint: form.complaint.trim(),
-    state: 'open' as const,
+    state: form.when === 'booked' ? ('open' as const) : ('onSite' as const),
   };
   write('calls', call);
   const { complaint } = HANDBOOKS[kind];
