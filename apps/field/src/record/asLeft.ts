@@ -2,7 +2,7 @@ import type { CallRecord, ReadingEntry } from '@proper-swing/contract';
 import type { GapByEye } from '@proper-swing/core';
 import { proofOf, type FindingId, type Proof, type StationId } from '@proper-swing/core/doors';
 import { engineDoor } from './door';
-import { currentSet, isAfterWork, readingsByStation, seenByEye, standingWork, triesAsLeft } from './observed';
+import { readingsByStation, readingsInHand, seenByEye, standingWork, triesAsLeft } from './observed';
 
 /** What was read of a door as it is left, and whether that is what was found: nothing has been done to it. */
 export interface LeftReadings {
@@ -15,10 +15,7 @@ export interface LeftReadings {
  * nothing was done at all, what was found still holds.
  */
 export function leftReadings(record: CallRecord): LeftReadings {
-  const since = (['check', 'left'] as const).flatMap((stage) => {
-    const set = currentSet(record, stage);
-    return set !== undefined && isAfterWork(record, set) ? [...readingsByStation(record, stage)] : [];
-  });
+  const since = (['check', 'left'] as const).flatMap((stage) => [...readingsInHand(record, stage)]);
   if (since.length > 0 || standingWork(record).length > 0) return { readings: new Map(since), isAsFound: false };
   return { readings: readingsByStation(record, 'found'), isAsFound: true };
 }

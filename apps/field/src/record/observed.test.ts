@@ -1,5 +1,5 @@
-import type { ReadingEntry } from '@proper-swing/contract';
-import { exampleAdjustment, exampleRecord } from './exampleRecord';
+import type { CallRecord, ReadingEntry } from '@proper-swing/contract';
+import { exampleAdjustment, examplePanel, exampleRecord } from './exampleRecord';
 import {
   answersByFinding,
   currentSet,
@@ -101,6 +101,57 @@ describe('what the engine is told of the work on a call', () => {
     expect([observedNow(both).rounds, uncheckedWork(both).map(({ id }) => id)]).toEqual([rounds, ['z2']]);
     // A tightened screw is gauged, whatever was looked at.
     expect(observedNow({ ...checked, adjustments: [exampleAdjustment('z1')] }).rounds).toBeUndefined();
+  });
+
+  it('a look at what was done is not enough to go on while a try of it is still asked for', () => {
+    const answered = (id: string, finding: 'track' | 'trackFelt' | 'pull', answer: string) => ({
+      ...{ id, writtenAt: '2026-03-02T08:35:00Z', callId: 'call', adjustmentId: 'z1' },
+      ...{ finding, answer },
+    });
+    const worked = { ...examplePanel(), adjustments: [exampleAdjustment('z1', { action: 'cleanTrack', hinge: null })] };
+    const looked = { ...worked, findings: [answered('f1', 'track', 'clean')] };
+    const tried = { ...worked, findings: [answered('f2', 'pull', 'free')] };
+    expect([worked, looked, tried].map((each) => uncheckedWork(each).length)).toEqual([1, 1, 0]);
+    expect(observedNow({ ...looked, findings: [...looked.findings, ...tried.findings] }).rounds).toEqual([
+      {
+        done: [{ action: 'cleanTrack', amount: 1 }],
+        readings: [],
+        findings: [
+          { finding: 'track', answer: 'clean' },
+          { finding: 'pull', answer: 'free' },
+        ],
+      },
+    ]);
+    // Where only looks are asked for, all of them are.
+    const bent = (findings: CallRecord['findings']) => ({
+      ...{ ...examplePanel(), findings },
+      adjustments: [exampleAdjustment('z1', { action: 'straightenTrack', hinge: null })],
+    });
+    const felt = answered('f3', 'trackFelt', 'true');
+    expect(uncheckedWork(bent([felt]))).toHaveLength(1);
+    expect(uncheckedWork(bent([felt, answered('f1', 'track', 'clean')]))).toEqual([]);
+  });
+
+  it('what was tried between two pieces of work stays a round of its own when gaps are gauged after the second', () => {
+    const pin = exampleAdjustment('z1', { action: 'bendPin' });
+    const worked = {
+      ...record,
+      ...{ adjustments: [pin, exampleAdjustment('z3')], readingSets: [...record.readingSets, check('z4')] },
+      readings: [...record.readings, reading('r1', 'z4', 2.4)],
+      findings: [
+        {
+          ...{ id: 'z2', writtenAt: '2026-03-02T08:35:00Z', callId: 'call', adjustmentId: 'z1' },
+          ...{ finding: 'halfOpen' as const, answer: 'creeps' },
+        },
+      ],
+    };
+    expect(observedNow(worked).rounds).toEqual([
+      { done: [{ action: 'bendPin', place: 'top', amount: 1 }], readings: [], findings: [{ finding: 'halfOpen', answer: 'creeps' }] },
+      { done: [{ action: 'tighten', place: 'top', amount: 1 }], readings: [expect.objectContaining({ station: 'hinge.top', mm: 2.4 })] },
+    ]);
+    // Where nothing was done after the try, its answer and the gauge tell of one piece of work.
+    const [round] = observedNow({ ...worked, adjustments: [pin] }).rounds ?? [];
+    expect(round).toMatchObject({ done: [{ action: 'bendPin' }], readings: [{ mm: 2.4 }], findings: [{ finding: 'halfOpen' }] });
   });
 
   it('a check made again after a step goes with that step, and not with the door as found', () => {

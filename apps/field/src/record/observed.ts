@@ -13,8 +13,8 @@ import {
 import { GAPS_BY_EYE, gapByEye, readingStep, type GapByEye } from '@proper-swing/core';
 import {
   CANNOT_LOOK,
+  hasShownWhatItDid,
   reckoningWith,
-  recheckAfter,
   saysNotHolding,
   type AnsweredFinding,
   type DoneStep,
@@ -25,6 +25,7 @@ import {
   type StationId,
 } from '@proper-swing/core/doors';
 import { engineDoor, handbookOf, modelFor } from './door';
+import { keyStepMm } from './gaugeSteps';
 import { isComputable } from './uncomputed';
 
 /** Where the entries of a call belong in its work. */
@@ -68,6 +69,16 @@ export function readingsByStation(record: CallRecord, stage: Stage): ReadonlyMap
   return new Map(inSequence(record, standing(inSet)).map((entry) => [entry.station, entry]));
 }
 
+/** The walk-round that the next reading goes into; none where work was done since: a check belongs to the work before it, and so does what is left. */
+export function openSet(record: CallRecord, stage: Stage): ReadingSet | undefined {
+  const set = currentSet(record, stage);
+  return set !== undefined && (stage === 'found' || isAfterWork(record, set)) ? set : undefined;
+}
+
+/** What has been read in it. */
+export const readingsInHand = (record: CallRecord, stage: Stage): ReadonlyMap<StationId, ReadingEntry> =>
+  openSet(record, stage) === undefined ? new Map() : readingsByStation(record, stage);
+
 /** What was read last at each station, as found or in a check since; as left counts too. */
 export function lastReadings(record: CallRecord): ReadonlyMap<StationId, ReadingEntry> {
   return new Map(inSequence(record, standing(record.readings)).map((entry) => [entry.station, entry]));
@@ -103,7 +114,7 @@ function answersAfter(record: CallRecord, adjustmentId?: string): AnsweredFindin
 
 /** What the engine is told of a call at a stage. Findings are about the door as found, not as left. */
 export function observedAt(record: CallRecord, stage: Stage): Observed {
-  const entries = [...readingsByStation(record, stage).values()];
+  const entries = [...readingsInHand(record, stage).values()];
   const door = engineDoor(record.door);
   const readings = entries.flatMap((entry) => readingFrom(record, entry));
   const said = stage === 'found' ? answersAfter(record) : [];
@@ -171,22 +182,26 @@ function splitWork(record: CallRecord): { rounds: Round[]; unchecked: Adjustment
   // Work after which nothing is gauged is checked by trying it; and what is found not to hold is gone on with before any gap is read.
   const isTried = (work: Adjustment) => {
     const after = answersAfter(record, work.id);
-    const isNotGauged = recheckAfter(work.action, placeOf(work)).length === 0;
-    return (isNotGauged && after.length > 0) || after.some(({ finding, answer }) => saysNotHolding(finding, answer));
+    const looked = after.map(({ finding }) => finding);
+    return (
+      hasShownWhatItDid(modelFor(record.door), work.action, placeOf(work), looked) ||
+      after.some(({ finding, answer }) => saysNotHolding(finding, answer))
+    );
   };
   const rounds: Round[] = [];
   let unchecked: Adjustment[] = [];
   for (const { work, readings } of workRounds(record)) {
-    if (readings !== undefined) {
-      rounds.push(roundOf(work, readings));
-      continue;
-    }
-    for (const each of work) {
+    for (const [i, each] of work.entries()) {
       unchecked.push(each);
-      if (unchecked.length > 1 || !isTried(each)) continue;
+      // The last work before a gauge is judged by it and by its try together.
+      const isGauged = readings !== undefined && i === work.length - 1;
+      if (isGauged || unchecked.length > 1 || !isTried(each)) continue;
       rounds.push(roundOf(unchecked, []));
       unchecked = [];
     }
+    if (readings === undefined) continue;
+    rounds.push(roundOf(unchecked, readings));
+    unchecked = [];
   }
   const last = rounds.pop();
   if (last !== undefined) rounds.push(unchecked.length === 0 ? withTriesAsLeft(record, last) : last);
@@ -225,5 +240,5 @@ function readingFrom({ door }: CallRecord, entry: ReadingEntry): Reading[] {
   const seen = seenByEye(entry);
   if (seen !== undefined) return [{ ...taken, ...gapByEye(modelFor(door), station, seen) }];
   if (kind === 'rubs') return [{ ...taken, rubs: true }];
-  return kind === 'figure' && mm !== null ? [{ ...taken, mm, stepMm: readingStep(typed) }] : [];
+  return kind === 'figure' && mm !== null ? [{ ...taken, mm, stepMm: Math.max(readingStep(typed), keyStepMm(door, station, mm)) }] : [];
 }

@@ -2,7 +2,7 @@ import { type CallRecord, mergeRecord, type ReadingEntry, type ReadingSet, type 
 import type { GapByEye } from '@proper-swing/core';
 import { station, type StationId } from '@proper-swing/core/doors';
 import { write } from '../offline/write';
-import { currentSet, isAfterWork, readingsByStation, standingWork } from './observed';
+import { currentSet, openSet, readingsByStation, readingsInHand, standingWork } from './observed';
 import { entryStamp } from './writing';
 
 /** What was read at a station. */
@@ -47,7 +47,7 @@ export function writeReading(
 
 /** Takes a reading back; the record keeps that it was there. */
 export function withdrawReading(record: CallRecord, stage: Stage, id: StationId): void {
-  const earlier = readingsByStation(record, stage).get(id);
+  const earlier = readingsInHand(record, stage).get(id);
   if (earlier === undefined) return;
   write('readings', { ...earlier, ...entryStamp(record), supersedes: earlier.id, withdrawn: true });
 }
@@ -72,9 +72,7 @@ export function restoreReading(
 /** The record with a walk-round of the stage in it, begun when there is none. */
 function withSet(record: CallRecord, stage: Stage): CallRecord {
   const lastWork = stage === 'found' ? '' : (standingWork(record).pop()?.id ?? '');
-  const current = currentSet(record, stage);
-  // A check belongs to the work before it, and so does what is left: new work, new round.
-  if (current !== undefined && (stage === 'found' || isAfterWork(record, current))) return record;
+  if (openSet(record, stage) !== undefined) return record;
   const key = `${record.call.id}.${stage}.${lastWork}`;
   const there = begun.get(key);
   if (there !== undefined) return mergeRecord(record, 'reading-sets', there);

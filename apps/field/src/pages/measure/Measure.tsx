@@ -11,7 +11,7 @@ import { useScreen } from '../../design/useScreen';
 import { Words } from '../../design/Words';
 import { AnyDrawing } from '../../doors/AnyDrawing';
 import { computeEstimate, useEstimate } from '../../engine/useEngine';
-import { observedAt, readingsByStation } from '../../record/observed';
+import { observedAt, readingsInHand } from '../../record/observed';
 import { useLengthWords } from '../../design/lengthWords';
 import { FindPanel } from '../../call/FindPanel';
 import { ActiveLine } from './ActiveLine';
@@ -21,7 +21,7 @@ import { Keypad } from './Keypad';
 import { keypadFor } from './keypadKeys';
 import { ReadingList } from './ReadingList';
 import { useKeyboard } from './useKeyboard';
-import { isWideGap } from './wideGap';
+import { isWideGap } from '../../record/gaugeSteps';
 import { useWalk } from './useWalk';
 import { neighbour, type WalkSheet } from './walk';
 
@@ -39,7 +39,7 @@ export const Measure = memo(function Measure({ record, stage, stations = NO_STAT
   const { units } = preferences;
   const client = useQueryClient();
   const words = useLengthWords();
-  const readings = useMemo(() => readingsByStation(record, stage), [record, stage]);
+  const readings = useMemo(() => readingsInHand(record, stage), [record, stage]);
   const observed = useMemo(() => observedAt(record, stage), [record, stage]);
   const estimate = useEstimate(observed);
   const { book, draft, sheet, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo } = useWalk({

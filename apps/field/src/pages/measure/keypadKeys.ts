@@ -1,6 +1,7 @@
 import type { GapByEye } from '@proper-swing/core';
 import { station, type StationId } from '@proper-swing/core/doors';
 import type { GapPad, Preferences } from '../../offline/preferences';
+import { GAUGE_STEPS_MM } from '../../record/gaugeSteps';
 
 /** One key: what stands on it and what it does. `enter` finishes the reading with that text. */
 export type KeypadKey = { id: string; label: string; isWide?: true } & (
@@ -38,8 +39,8 @@ const gauge = (...rows: readonly (readonly number[])[]): Rows => [
 ];
 
 /** A gap in millimetres, by the steps of a gauge: one tap a reading; where gaps are wider in coarser steps. */
-const GAP_MM = gauge([0.5, 1, 1.5, 2, 2.5], [3, 3.5, 4, 4.5, 5], [5.5, 6, 7, 8]);
-const WIDE_MM = gauge([2, 3, 4, 5, 6], [7, 8, 9, 10, 12], [14, 16, 18, 20]);
+const GAP_MM = gauge(...GAUGE_STEPS_MM.fine);
+const WIDE_MM = gauge(...GAUGE_STEPS_MM.wide);
 
 /** A gap in fractions: one tap a reading; on a gauge that tells 64ths, a key that adds one to the next. */
 const gapInInches = (finest: number): Rows => [

@@ -4,9 +4,10 @@ import { act, renderHook } from '@testing-library/react-native';
 import { outbox } from '../../offline/outbox';
 import { preferencesNow, setPreferences } from '../../offline/preferences';
 import { deviceStorage } from '../../offline/storage';
-import { exampleRecord } from '../../record/exampleRecord';
+import { exampleAdjustment, exampleRecord } from '../../record/exampleRecord';
 import { keypadFor, type KeypadKey } from './keypadKeys';
-import { isWideGap } from './wideGap';
+import { isWideGap } from '../../record/gaugeSteps';
+import { observedAt, readingsInHand } from '../../record/observed';
 import { useWalk, type WalkOptions } from './useWalk';
 
 afterEach(() => {
@@ -102,6 +103,22 @@ describe('when all is read', () => {
     expect(readings()[12]).toMatchObject({ station: 'head.mid', mm: 4 });
     expect(now().draft.rests).toBe(true);
   });
+});
+
+it('a check that was left midway goes on where it was left, and begins anew after more work', async () => {
+  const stations: StationId[] = ['hinge.top', 'hinge.bottom', 'latch.top'];
+  const first = walk({ stage: 'check', stations });
+  await first.tap('3', 'Next');
+  const reopened = walk({ record: withWaiting(first.record), stage: 'check', stations });
+  expect(reopened.walk().draft.station).toBe('hinge.bottom');
+  const worked = { ...withWaiting(first.record), adjustments: [exampleAdjustment('zz')] };
+  expect(walk({ record: worked, stage: 'check', stations }).walk().draft.station).toBe('hinge.top');
+  // What was read before the work is not shown as if it had been read since.
+  const readOf = (record: CallRecord) => [[...readingsInHand(record, 'check').keys()], observedAt(record, 'check').readings.length];
+  expect([withWaiting(first.record), worked].map(readOf)).toEqual([
+    [['hinge.top'], 1],
+    [[], 0],
+  ]);
 });
 
 it('a rest is not kept: a station asked for again has its keys, and so has a walk begun after more work', async () => {

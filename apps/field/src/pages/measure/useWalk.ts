@@ -5,7 +5,7 @@ import { useMemo, useCallback, useEffect, useRef, useState } from 'react';
 import { outbox } from '../../offline/outbox';
 import { setPreferences } from '../../offline/preferences';
 import { bookFor } from '../../record/door';
-import { readingsByStation } from '../../record/observed';
+import { readingsInHand } from '../../record/observed';
 import { withUnit } from '../../record/typedText';
 import { restoreReading, withdrawReading, writeReading, type Taken } from '../../record/writeReading';
 import type { ActKey, KeypadKey } from './keypadKeys';
@@ -51,7 +51,7 @@ export const UNDO_FOR_MS = 8000;
 /** The walk round the door: which station is read, what is typed, and what a key does. A key may come before the last one has been drawn. */
 export function useWalk({ record, stage, stations, units, alongside }: WalkOptions): Walk {
   const book = useMemo(() => bookFor(record.door), [record.door]);
-  const asFound = readingsByStation(record, stage);
+  const asFound = readingsInHand(record, stage);
   const {
     draft,
     newest: newestDraft,
@@ -60,7 +60,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
     record.call.id,
     stage,
     { station: firstUnread(book, asFound), text: '', ...(stations.length === 0 && isRoundRead(book, asFound) && { rests: true as const }) },
-    stations[0],
+    stations.find((id) => !asFound.has(id)) ?? stations[0],
   );
   const [sheet, setSheet] = useState<WalkSheet>(sheetOf(book, draft.station));
   const [addsSixtyFourth, setAddsSixtyFourth] = useState(false);
@@ -88,7 +88,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
   );
 
   const nextAfter = (at: StationId): Draft => {
-    const read = readingsByStation(newestRecord.current, stage);
+    const read = readingsInHand(newestRecord.current, stage);
     const next = stations.find((id) => id !== at && !read.has(id));
     if (next !== undefined) setSheet(sheetOf(book, next));
     const station = next ?? (stage === 'check' && stations.length > 0 ? undefined : following(book, at, read, sheet));
@@ -97,7 +97,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
 
   const take = (taken: Taken, text = '') => {
     const at = newestDraft().station;
-    const earlier = readingsByStation(newestRecord.current, stage).get(at);
+    const earlier = readingsInHand(newestRecord.current, stage).get(at);
     const release = outbox.hold();
     let drawn = Promise.resolve();
     try {
@@ -146,7 +146,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
       setDraft({ station: at, text: text.slice(0, -1) });
       return;
     }
-    const earlier = readingsByStation(newestRecord.current, stage).get(at);
+    const earlier = readingsInHand(newestRecord.current, stage).get(at);
     withdrawReading(newestRecord.current, stage, at);
     setLost(earlier && { station: at, earlier });
   };
@@ -199,7 +199,7 @@ export function useWalk({ record, stage, stations, units, alongside }: WalkOptio
   const turnSheet = () => {
     const other: WalkSheet = sheet === 'gaps' ? 'further' : 'gaps';
     setSheet(other);
-    pick(other === 'gaps' ? firstUnread(book, readingsByStation(newestRecord.current, stage)) : (book.further[0] ?? draft.station));
+    pick(other === 'gaps' ? firstUnread(book, readingsInHand(newestRecord.current, stage)) : (book.further[0] ?? draft.station));
   };
 
   return { book, draft, sheet, addsSixtyFourth, fault, lost, pick, turnSheet, press, undo };

@@ -1,5 +1,5 @@
 import { exampleRecord } from '../../record/exampleRecord';
-import { isWideGap } from './wideGap';
+import { isWideGap } from '../../record/gaugeSteps';
 import { HANDBOOKS } from '@proper-swing/core/doors';
 import { FURTHER_STATIONS, WALKING_ORDER } from '@proper-swing/core';
 import { STATION_IDS, type StationId } from '@proper-swing/core/doors';
