@@ -6,11 +6,12 @@ import { Press } from '../design/Press';
 import { Section, Slip } from '../design/Section';
 import { SPACE, WIDE_FROM } from '../design/tokens';
 import { Words } from '../design/Words';
-import { useDiagnosis, useNextBest } from '../engine/useEngine';
+import { useDiagnosis } from '../engine/useEngine';
 import { useLengthWords, type LengthWords } from '../design/lengthWords';
 import { CauseCard } from './CauseCard';
 import { DoubtfulReadings } from './DoubtfulReadings';
 import { NextBestCard } from './NextBestCard';
+import { useNextNow } from './useNextNow';
 import { standingWork } from '../record/observed';
 import { percent } from '../record/percent';
 
@@ -28,7 +29,7 @@ export function FindPanel({ record, observed, spreads = false }: FindPanelProps)
   const { width } = useWindowDimensions();
   const words = useLengthWords();
   const diagnosis = useDiagnosis(observed);
-  const next = useNextBest(observed);
+  const next = useNextNow(record);
   const isSpread = spreads && width >= WIDE_FROM;
   const causes =
     diagnosis === undefined ? (

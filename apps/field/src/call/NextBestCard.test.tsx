@@ -1,8 +1,8 @@
-import type { NextBest } from '@proper-swing/core/doors';
+import { finding, type NextBest } from '@proper-swing/core/doors';
 import { onlineManager } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { outbox } from '../offline/outbox';
-import { exampleRecord } from '../record/exampleRecord';
+import { exampleAdjustment, examplePanel, exampleRecord } from '../record/exampleRecord';
 import { observedAt } from '../record/observed';
 import { nextBestOf } from '../engine/askEngine.fixture';
 import { NextBestCard } from './NextBestCard';
@@ -59,6 +59,21 @@ describe('what to read next', () => {
     expect(screen.getByTestId('read-next')).toBeTruthy();
     expect(screen.getByText('Tells a racked frame from loose top screws. About 30 seconds.')).toBeTruthy();
     expect(screen.getByText('Or lift the latch edge: tells loose top screws from worn pins.')).toBeTruthy();
+  });
+
+  it('after work an answer about the door as it is now goes with the work; what lies behind it, and what cannot be had, does not', () => {
+    const worked = { ...examplePanel(), adjustments: [exampleAdjustment('z1', { action: 'cleanTrack', hinge: null })] };
+    const asked = (id: 'wheels' | 'began', answer: string) => {
+      const { title, howTo, minutes } = { ...finding(id), title: finding(id).question };
+      const choice = { kind: 'finding' as const, id, title, howTo, minutes, bits: 0.4, why: 'tells' };
+      render(<NextBestCard record={worked} next={{ enough: false, checks: [], choices: [choice] }} />);
+      fireEvent.press(screen.getByTestId(answer));
+      const body = outbox.waiting().at(-1)?.body;
+      screen.unmount();
+      return body && 'adjustmentId' in body ? body.adjustmentId : undefined;
+    };
+    expect(asked('wheels', 'check-wheels-stiff')).toBe('z1');
+    expect([asked('wheels', 'cannot-wheels'), asked('began', 'check-began-slowly')]).toEqual([undefined, undefined]);
   });
 
   it('says when it is enough', () => {

@@ -1,6 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import type { NextChoice } from '@proper-swing/core';
-import { finding, station, type FindingId, type NextBest, type StationId } from '@proper-swing/core/doors';
+import { CANNOT_LOOK, finding, station, type FindingId, type NextBest, type StationId } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Press } from '../design/Press';
@@ -36,7 +36,7 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
             key={first.id}
             finding={finding(first.id as FindingId)}
             answer={undefined}
-            onAnswer={(answer) => writeFinding(record, first.id as FindingId, answer)}
+            onAnswer={(answer) => answerNow(record, first.id as FindingId, answer)}
             explains
             mayFail
           />
@@ -60,6 +60,12 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
       ))}
     </Section>
   );
+}
+
+/** What shows the door as it is now is, after work, an answer about that work; all else is as it was found. */
+function answerNow(record: CallRecord, id: FindingId, answer: string): void {
+  const isAboutNow = finding(id).again === true && answer !== CANNOT_LOOK.id;
+  writeFinding(record, id, answer, isAboutNow ? standingWork(record).at(-1) : undefined);
 }
 
 /** Opens stations to be read, one after another: of the door as found, or as it hangs now that work has been done. */

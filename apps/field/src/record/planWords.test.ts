@@ -128,11 +128,11 @@ describe('how sure a plan is', () => {
   it('promises nothing of a door that waits, and of one that is left alone says how it stands', () => {
     const known = { ifKnown: { cause: 1, readings: 1, hand: 1 } };
     const correction = (outcome: Correction['outcome'], binds: Correction['binds'] = 'even') =>
-      ({ outcome, binds, cause: { id: 'slabSwollen', title: 'Slab swollen', probability: 0.92 }, unknown: [] }) as unknown as Correction;
+      ({ outcome, binds, cause: { id: 'swollenSlab', title: 'Slab swollen', probability: 0.92 }, unknown: [] }) as unknown as Correction;
     expect(chancesWords(plan(0.3, known), correction('wait'))).toBe('For: slab swollen (92 %).');
     expect(chancesWords(plan(0.3, known), correction('read again'))).toBe('');
     expect(chancesWords(plan(0.88, known), correction('true'))).toBe(
-      'For: slab swollen (92 %). As it stands free over 99 %, even 88 %, by the book under 1 %; still so in two years over 99 %.',
+      'As it stands free over 99 %, even 88 %, by the book under 1 %; still so in two years over 99 %.',
     );
     expect(chancesWords({ ...plan(0.88, known), steps: [step({})] }, correction('cures', 'free'))).toBe(
       'For: slab swollen (92 %). At the first check free over 99 %, no gap was read; still so in two years over 99 %. Check after every step.',
@@ -149,6 +149,16 @@ describe('how sure a plan is', () => {
       'Free: almost sure. Even: very likely.',
       'For: slab swollen, very likely. Free: almost sure. No gap was read.',
       'For: slab swollen, very likely. Free: almost sure. Even: likely. By the book: hardly.',
+    ]);
+    // What is loose is made to hold before the cause is treated.
+    const before = (action: PlannedStep['action']) =>
+      chancesInWords({ ...plan(0.88, known), steps: [step({ action })] }, correction('at once')).slice(0, 4);
+    expect([before('tighten'), before('dryAndSeal')]).toEqual(['Free', 'For:']);
+    // What has been treated is not what further work is for.
+    const treated = { ...correction('cures'), cause: { ...correction('cures').cause, isTreated: true as const } };
+    expect([chancesInWords(plan(0.88, known), treated), chancesWords(plan(0.88, known), treated)].map((said) => said.slice(0, 5))).toEqual([
+      'Free:',
+      'As it',
     ]);
     expect([tellsRemainder(correction('wait')), tellsRemainder(correction('cures'))]).toEqual([false, true]);
   });

@@ -1,8 +1,9 @@
 import { unitMeasure, type PlanAim, type PlanOutcome } from '@proper-swing/core';
-import { setsSlab } from '@proper-swing/core/model/action';
+import { putsInNew, setsSlab, type EffectKind } from '@proper-swing/core/model/action';
 import {
   action,
   AS_WELL,
+  cause,
   movesGaps,
   finding,
   HANDBOOKS,
@@ -128,6 +129,14 @@ function isWhole(plan: Plan | undefined): boolean {
   return plan !== undefined && plan.outside.length === 0 && plan.uneven.length === 0;
 }
 
+const FREES_ONLY: readonly EffectKind[] = ['cure', 'hold'];
+
+/** Whether a plan only frees the door: what is done leaves every gap as it is. */
+const movesNoGap = (plan: Plan | undefined): boolean =>
+  plan !== undefined &&
+  plan.steps.length > 0 &&
+  plan.steps.every(({ action: id }) => FREES_ONLY.includes(action(id).effect.kind) && !movesGaps(id));
+
 /** The outcome in one line. */
 export function outcomeWords(correction: Correction, kind: DoorKindId): string {
   return OUTCOMES[correction.outcome](correction, KIND_WORDS[kind]);
@@ -168,8 +177,8 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction, words: Kin
       : 'Before anything is begun, look here, and look well: much rests on it.',
   'at once': (correction) => {
     const minutes = minutesOf(correction);
-    return correction.plans[0]?.steps.some(({ action }) => movesGaps(action)) === false
-      ? `Do this first, about ${minutes} minutes: nothing is told of the rest while it is so. Then try it again.`
+    return movesNoGap(correction.plans[0])
+      ? `Do this first, about ${minutes} minutes: nothing else can be judged while it is so. Then try it again.`
       : `Make what is loose hold first, about ${minutes} minutes. Then gauge again: every gap may have changed.`;
   },
   true: () => 'Free and even as it stands. Leave it alone.',
@@ -181,6 +190,7 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction, words: Kin
     const minutes = minutesOf(correction);
     if (plans[0]?.steps.every(({ action }) => AS_WELL.includes(action)) === true)
       return `Puts right what was found, in about ${minutes} minutes. No gap is set by it: gauge beside it afterwards.`;
+    if (binds !== 'free' && movesNoGap(plans[0])) return `Should put it right, in about ${minutes} minutes. No gap is moved by it.`;
     return sentences(
       binds !== 'free' && isWhole(plans[0]) && (chances?.book ?? 0) >= LIKELY
         ? `Brings every gap inside its limits, in about ${minutes} minutes.`
@@ -188,6 +198,8 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction, words: Kin
           ? `Brings every gap inside its limits or within a few tenths of them, in about ${minutes} minutes.`
           : `Leaves the door free${binds !== 'free' && (chances?.even ?? 0) >= LIKELY ? ' and even' : ''}, in about ${minutes} minutes${binds === 'free' ? '. No gap was read, and none is touched.' : '; some gaps may stay a little beyond the book.'}`,
       !settingAlone.can && plans[0]?.steps.some(({ action: id }) => !setsSlab(action(id))) === true && aloneCannot,
+      plans[0]?.steps.some(({ action: id }) => putsInNew(action(id))) === true &&
+        'It stands anew after that: gauge it again, and the next plan sets it.',
       (chances?.[binds] ?? 1) < LIKELY && 'Expect a second go: check after each step, and the next plan will be closer.',
     );
   },
@@ -198,9 +210,10 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction, words: Kin
     (plans[0]?.steps.length ?? 0) === 0 ? noneCan : 'This is the best that can be done here; some gaps stay outside their limits.',
 };
 
-/** What a plan promises at the first check, in a word and a chance. */
-export function promiseWords({ chances }: Plan, binds: Correction['binds']): string {
-  return `${VERDICT_SHORT[binds]} ${percent(chances[binds])}`;
+/** What a plan promises at the first check, in a word and a chance: of plans side by side the same, and of gaps only where one moves them. */
+export function promiseWords({ chances }: Plan, beside: readonly Plan[], binds: Correction['binds']): string {
+  const promised = beside.every(movesNoGap) ? 'free' : binds;
+  return `${VERDICT_SHORT[promised]} ${percent(chances[promised])}`;
 }
 
 const VERDICT_SHORT: Readonly<Record<Correction['binds'], string>> = { free: 'free', even: 'even', book: 'by the book' };
@@ -208,10 +221,20 @@ const VERDICT_SHORT: Readonly<Record<Correction['binds'], string>> = { free: 'fr
 /** Outcomes that promise nothing of a door: it is not known well enough, or nothing is done to it today. */
 const PROMISES_NOTHING: readonly PlanOutcome[] = ['measure first', 'read again', 'look again', 'wait'];
 
+/** Outcomes that name no cause: there is nothing to treat. */
+const NEEDS_NOTHING: readonly PlanOutcome[] = ['true', 'done', 'check all round'];
+
+/** What the work is for; nothing where that has been treated, nor where what is loose is made to hold before it. */
+function forWords(steps: Plan['steps'], { outcome, cause: lead }: Correction, chance: string): string | false {
+  const isBeforeIt = outcome === 'at once' && !steps.some(({ action: work }) => cause(lead.id).cures.includes(work));
+  return !NEEDS_NOTHING.includes(outcome) && lead.isTreated === undefined && !isBeforeIt && `For: ${lead.title.toLowerCase()}${chance}.`;
+}
+
 /** What a plan is for and the chances of all three verdicts, as it stands or at the first check; only the cause of a door that waits. */
-export function chancesWords({ chances: { free, even, book }, steps, holds }: Plan, { outcome, binds, cause }: Correction): string {
-  const lead = `For: ${cause.title.toLowerCase()} (${percent(cause.probability)}).`;
-  if (outcome === 'wait') return lead;
+export function chancesWords({ chances: { free, even, book }, steps, holds }: Plan, correction: Correction): string {
+  const { outcome, binds } = correction;
+  const lead = forWords(steps, correction, ` (${percent(correction.cause.probability)})`);
+  if (outcome === 'wait') return sentences(lead);
   if (PROMISES_NOTHING.includes(outcome)) return '';
   // Of gaps that nobody has read nothing is promised.
   const ofGaps = binds === 'free' ? 'no gap was read' : `even ${percent(even)}, by the book ${percent(book)}`;
@@ -223,16 +246,14 @@ export function chancesWords({ chances: { free, even, book }, steps, holds }: Pl
   );
 }
 
-/** Outcomes that name no cause: there is nothing to treat. */
-const NEEDS_NOTHING: readonly PlanOutcome[] = ['true', 'done', 'check all round'];
-
 /** What it is for and how likely it is to do it at the first check, without a figure: `For loose screws. Free: almost sure. Even: likely.` */
-export function chancesInWords({ chances: { free, even, book }, steps }: Plan, { outcome, binds, cause }: Correction): string {
-  const lead = NEEDS_NOTHING.includes(outcome) ? '' : `For: ${cause.title.toLowerCase()}, ${likelihood(cause.probability)}.`;
-  if (outcome === 'wait') return lead;
+export function chancesInWords({ chances: { free, even, book }, steps }: Plan, correction: Correction): string {
+  const { outcome, binds } = correction;
+  const lead = forWords(steps, correction, `, ${likelihood(correction.cause.probability)}`);
+  if (outcome === 'wait') return sentences(lead);
   const again = steps.length > 0 && even < LIKELY && binds !== 'free' ? ', a second go is likely' : '';
   return sentences(
-    lead !== '' && lead,
+    lead,
     `Free: ${likelihood(free)}.`,
     binds === 'free' ? 'No gap was read.' : `Even: ${likelihood(even)}${again}.`,
     binds === 'book' && `By the book: ${likelihood(book)}.`,

@@ -3,12 +3,13 @@ import { station, type StationId } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { Press } from '../../design/Press';
-import { useDiagnosis, useNextBest } from '../../engine/useEngine';
+import { useDiagnosis } from '../../engine/useEngine';
 import { CallFrame } from '../../call/CallFrame';
 import { observedAt } from '../../record/observed';
 import { FindPanel } from '../../call/FindPanel';
 import { LikelyLine } from '../../call/LikelyLine';
 import { openStation } from '../../call/NextBestCard';
+import { useNextNow } from '../../call/useNextNow';
 
 export function FindPage() {
   return (
@@ -25,7 +26,7 @@ function Find({ record }: { record: CallRecord }) {
 
 function FindFooter({ record }: { record: CallRecord }) {
   const observed = useMemo(() => observedAt(record, 'found'), [record]);
-  const next = useNextBest(observed);
+  const next = useNextNow(record);
   const reading = next?.enough === false ? next.choices[0] : undefined;
   return (
     <>

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { exampleRecord } from '../../record/exampleRecord';
 import { observedAt } from '../../record/observed';
-import { outcomeWords } from '../../record/planWords';
+import { outcomeWords, promiseWords } from '../../record/planWords';
 import { correctionOf } from '../../engine/askEngine.fixture';
 import { PlanTabs } from './PlanTabs';
 
@@ -54,6 +54,24 @@ describe('the outcome in one line', () => {
     expect(told({ outcome: 'wait' })).toContain('has to dry');
     expect(told({ outcome: 'true' })).toContain('Leave it alone');
     expect(told({ outcome: 'falls short', plans: [{ ...plan, steps: [] }] })).toContain('cannot make this door true');
+  });
+
+  it('speaks of gaps only where the work moves one', () => {
+    const [step] = plan.steps;
+    if (step === undefined) throw new Error('no step');
+    const cleaned = {
+      ...plan,
+      minutes: 8,
+      chances: { free: 0.97, even: 0.9, book: 0.8 },
+      steps: [{ ...step, action: 'cleanTrack' as const }],
+    };
+    expect(told({ outcome: 'cures', binds: 'even', plans: [cleaned] })).toBe(
+      'Should put it right, in about 8 minutes. No gap is moved by it.',
+    );
+    const renewed = { ...cleaned, steps: [{ ...step, action: 'replaceRollers' as const }] };
+    expect(told({ outcome: 'cures', binds: 'even', plans: [renewed] })).toContain('It stands anew after that: gauge it again');
+    const set = { ...cleaned, steps: plan.steps };
+    expect([promiseWords(cleaned, [cleaned], 'even'), promiseWords(cleaned, [cleaned, set], 'even')]).toEqual(['free 97 %', 'even 90 %']);
   });
 
   it('promises no more than is likely', () => {

@@ -29,7 +29,7 @@ export function PlanTabs({ plans, binds, chosen, onChoose }: PlanTabsProps) {
             chosen={isChosen}
             isStop={isChosen || (i === 0 && plans.every(({ aim }) => aim !== chosen))}
             onPress={() => onChoose(plan.aim)}
-            label={`${AIM_WORDS[plan.aim]}: ${Math.round(plan.minutes)} minutes, at the first check ${promiseWords(plan, binds)}`}
+            label={`${AIM_WORDS[plan.aim]}: ${Math.round(plan.minutes)} minutes, at the first check ${promiseWords(plan, plans, binds)}`}
             style={styles.tab}
             testID={`plan-${plan.aim.replaceAll(' ', '-')}`}
           >
@@ -41,7 +41,7 @@ export function PlanTabs({ plans, binds, chosen, onChoose }: PlanTabsProps) {
                 {`${Math.round(plan.minutes)} min`}
               </Words>
               <Words kind="label" tone={tone} lines={1}>
-                {promiseWords(plan, binds)}
+                {promiseWords(plan, plans, binds)}
               </Words>
             </View>
           </Press>

@@ -8,7 +8,7 @@ import { SPACE, WIDE_FROM } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useNextBest } from '../../engine/useEngine';
 import { handbookOf, modelFor } from '../../record/door';
-import { answersByFinding, observedAt } from '../../record/observed';
+import { answersByFinding, observedAt, standingWork } from '../../record/observed';
 import { writeFinding } from '../../record/writeFinding';
 import { Check } from '../../call/Check';
 import { useLeadingChecks } from './leadingChecks';
@@ -37,6 +37,11 @@ export function Look({ record }: { record: CallRecord }) {
   );
   const first = (
     <Section title="These would tell most">
+      {standingWork(record).length > 0 && (
+        <Words tone="pencil" testID="before-work">
+          What is answered here counts as found, before the work. What the work has changed is answered under Fix.
+        </Words>
+      )}
       {telling === undefined && shown.length === 0 && <Words tone="pencil">Working out what would tell most.</Words>}
       {telling?.length === 0 && shown.length === 0 && <Words tone="pencil">No check would tell more of the cause than is known.</Words>}
       {shown.map(ask)}
