@@ -155,10 +155,7 @@ export const MUTATIONS = [
   ],
   ['another process waited for', server('record/committing.ts', '!isBusy(error) || ', 'true || ', 'record/committing')],
   ['a 5xx taken as refusal', field('offline/api.ts', '&& FINAL.includes(status))', ')', 'offline/api')],
-  [
-    'a new check after new work',
-    field('record/writeReading.ts', "(stage === 'found' || isAfterWork(record, current))", 'true', 'record/writing'),
-  ],
+  ['a new check after new work', field('record/observed.ts', "(stage === 'found' || isAfterWork(record, set))", 'true', 'record/writing')],
   [
     'findings asked at "left"',
     field('record/observed.ts', "stage === 'found' ? answersAfter(record) : []", 'answersAfter(record)', 'record/writing'),
@@ -640,5 +637,65 @@ export const MUTATIONS = [
   [
     'a plan that only sets says no less',
     field('record/planWords.ts', ' && plans[0]?.steps.some(({ action: id }) => !setsSlab(action(id))) === true', '', 'fix/PlanTabs'),
+  ],
+  [
+    'new wheels stand anew in what is promised',
+    core('planning/outcome.ts', 'addTo(gaps, oneSd, errors.ofStanding(end))', '0', 'planning/outcome'),
+  ],
+  [
+    'no steady hand tells how a new wheel stands',
+    core('planning/uncertainty.ts', '{ ...STEADY, ofStanding }', '{ ...STEADY }', 'sliding/sliding'),
+  ],
+  [
+    'what is put in new is gauged before the next way',
+    core('planning/choose.ts', ' || first.cures.some(putsInNew)', '', 'planning/choose'),
+  ],
+  [
+    'the cause told is still to be treated',
+    core('planning/facts.ts', 'treat.some((each) => each.id === id)', 'id !== undefined', 'sliding/sliding'),
+  ],
+  [
+    'a treated cause is told as treated',
+    core('planning/facts.ts', '...(isTreated(belief, cause) && {', '...(false && {', 'sliding/sliding'),
+  ],
+  [
+    'what was answered since the work is not asked again',
+    core('inference/nextBest.ts', '[...observed.findings, ...sinceWork]', '[...observed.findings]', 'inference/nextBest'),
+  ],
+  [
+    'a look alone does not end a step that is to be tried',
+    core('planning/lookAgain.ts', 'tried || (looked.length > 0 && ', 'tried || looked.length > 0 || (', 'doors/|sliding/|hinged/lookAgain'),
+  ],
+  [
+    'tries between two pieces of work stay apart',
+    field(
+      'record/observed.ts',
+      'isGauged || unchecked.length > 1 || !isTried(each)',
+      'isGauged || readings !== undefined || unchecked.length > 1 || !isTried(each)',
+      'record/observed',
+    ),
+  ],
+  [
+    'a tapped gap is known no finer than its keys',
+    field('record/observed.ts', 'Math.max(readingStep(typed), keyStepMm(door, station, mm))', 'readingStep(typed)', 'record/gaugeSteps'),
+  ],
+  [
+    'a check goes on where it was left',
+    field('pages/measure/useWalk.ts', 'stations.find((id) => !asFound.has(id)) ?? stations[0]', 'stations[0]', 'measure/useWalk'),
+  ],
+  [
+    'an answer after work is about the work',
+    field('call/NextBestCard.tsx', 'finding(id).again === true && answer !== CANNOT_LOOK.id', 'false', 'call/NextBestCard'),
+  ],
+  ['what cannot be had is so as found', field('call/NextBestCard.tsx', ' && answer !== CANNOT_LOOK.id', '', 'call/NextBestCard')],
+  ['no gap is promised that nothing moves', field('record/planWords.ts', 'beside.every(movesNoGap)', 'beside.length < 0', 'fix/PlanTabs')],
+  [
+    'a call begun on the spot is on site',
+    field(
+      'pages/newCall/startCall.ts',
+      "form.when === 'booked' ? ('open' as const)",
+      "form.when !== undefined ? ('open' as const)",
+      'newCall/newCall',
+    ),
   ],
 ].map(([breaks, where]) => ({ breaks, ...where }));

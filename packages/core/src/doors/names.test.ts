@@ -1,8 +1,9 @@
 import { HINGED } from '../hinged/hingedDoors';
-import { SLIDING } from '../sliding/slidingDoors';
+import { SLIDING, slidingModel } from '../sliding/slidingDoors';
 import { HANDBOOKS, workGroup } from './handbook';
 import { action, ACTION_IDS, cause, finding, station } from './lookUp';
-import { knownAs, recheckAfter, reckoningWith, saysNotHolding } from './work';
+import type { FindingId } from './names';
+import { hasShownWhatItDid, knownAs, recheckAfter, reckoningWith, saysNotHolding } from './work';
 
 const ids = (list: readonly { id: string }[]) => list.map(({ id }) => id);
 
@@ -39,6 +40,16 @@ describe('words of every kind of door', () => {
       const grouped = HANDBOOKS[kind === HINGED ? 'hinged' : 'sliding'].checkGroups.flatMap(({ checks }) => [...checks]);
       expect(grouped.sort()).toEqual(ids(kind.findings).sort());
     }
+  });
+
+  it('work that no gap is read for has been looked at enough once it was tried, or all was looked at', () => {
+    const glass = slidingModel({ kind: 'glass', panelWidthMm: 900, panelHeightMm: 2030, frame: 'aluminium' });
+    const isEnough = (work: 'cleanTrack' | 'straightenTrack' | 'turnScrew', ...looked: FindingId[]) =>
+      hasShownWhatItDid(glass, work, work === 'turnScrew' ? 'lead' : undefined, looked);
+    expect([isEnough('cleanTrack'), isEnough('cleanTrack', 'track'), isEnough('cleanTrack', 'pull')]).toEqual([false, false, true]);
+    expect([isEnough('straightenTrack', 'trackFelt'), isEnough('straightenTrack', 'trackFelt', 'track')]).toEqual([false, true]);
+    // What is gauged is not done with by a try.
+    expect(isEnough('turnScrew', 'where')).toBe(false);
   });
 
   it('work on a panel told in words may have moved its end, and clips that are not home do not hold', () => {
