@@ -698,4 +698,5 @@ export const MUTATIONS = [
       'newCall/newCall',
     ),
   ],
+  ['what tells little is not named beside the best', core('inference/nextBest.ts', 'worthNaming(byGain)', 'byGain', 'inference/nextBest')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

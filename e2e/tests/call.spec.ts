@@ -1,6 +1,12 @@
 import { expect, test } from '../house';
 import { answerLook, callIdOf, expectAllSaved, openSaggingDoor, SAGGING, tapReading, TRUE_AGAIN, walkRound } from '../technician';
 
+/** To what step a figure was read: to tenths, to halves, and at the foot to the whole millimetres of its keys. */
+function stepOf(station: string, tapped: string): number {
+  if (/\.[^5]/.test(tapped)) return 0.1;
+  return station.startsWith('foot') && !tapped.includes('.') ? 1 : 0.5;
+}
+
 test('a sagging door goes from gap readings to a recorded correction', async ({ page, house }) => {
   await openSaggingDoor(page, house.url);
   await page.getByTestId('check-complaint-rubsLatchTop').click();
@@ -35,7 +41,7 @@ test('a sagging door goes from gap readings to a recorded correction', async ({ 
       readings: SAGGING.map(([station, tapped]) =>
         tapped === 'rubs'
           ? { station, rubs: true, instrument: 'gauge' }
-          : { station, mm: Number(tapped), instrument: 'gauge', stepMm: /\.[^5]/.test(tapped) ? 0.1 : 0.5 },
+          : { station, mm: Number(tapped), instrument: 'gauge', stepMm: stepOf(station, tapped) },
       ),
       findings: [
         { finding: 'complaint', answer: 'rubsLatchTop' },

@@ -15,7 +15,8 @@ test('a top hinge, rung by rung: tightened, held, looked at, bent', async ({ pag
   await finger.tap('log-next', 'check-topScrews-tight', 'to-check');
   await finger.read('4', '1', '4.5', '0');
   await finger.tap('to-next-plan');
-  // It holds and the gap is still wide: no leaf is let in deeper for it.
+  // It holds and the gap is still wide: its leaves are looked at, and none is let in deeper for it.
+  await finger.tap('check-topLeaves-spread');
   await expect(page.getByTestId('step-1')).toContainText('Bend the knuckles');
   await finger.tap('log-next', 'to-check');
   await finger.read('2.5', '2.5', '3.5');

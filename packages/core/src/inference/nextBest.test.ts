@@ -24,6 +24,13 @@ it('names the checks that would tell most, the best first, and none that was ans
   expect(told([])[0]).toBe('strong');
   expect(told([])).not.toContain('mute');
   expect(told(['strong'])).not.toContain('strong');
+  // Beside the best only what would tell much as well is named.
+  const { choices } = whatNext(modelOf({ ...kind, stations: kind.stations.slice(0, 1), walk: ['gap.left'] }, hatch), nothing);
+  expect([choices[0]?.id, choices.some(({ id }) => id === 'weak'), choices.slice(1).every(({ bits }) => bits >= 0.05)]).toEqual([
+    'strong',
+    false,
+    true,
+  ]);
   // Nor one that was answered since the work.
   const findings = [{ finding: 'strong', answer: 'sound' }];
   const since = whatNext(modelOf(kind, hatch), { ...nothing, rounds: [{ done: [], readings: [], findings }] });

@@ -87,18 +87,23 @@ export function nextBest(observed: Observations, belief: Belief): NextBest {
   }
   return {
     enough: isSettled && !toKnow,
-    choices: (toKnow ? leastKnown : byGain).slice(0, MOST_CHOICES).map(({ kind, id, title, howTo, minutes, gain, sdMm, differ }) => ({
-      kind,
-      id,
-      title,
-      howTo,
-      minutes,
-      bits: bitsOf(gain),
-      why: toKnow ? INFERENCE_WORDS.knownOnlyTo(sdMm) : toldApart(lookout.groups, differ),
-    })),
+    choices: (toKnow ? leastKnown : worthNaming(byGain))
+      .slice(0, MOST_CHOICES)
+      .map(({ kind, id, title, howTo, minutes, gain, sdMm, differ }) => ({
+        kind,
+        id,
+        title,
+        howTo,
+        minutes,
+        bits: bitsOf(gain),
+        why: toKnow ? INFERENCE_WORDS.knownOnlyTo(sdMm) : toldApart(lookout.groups, differ),
+      })),
     checks: telling,
   };
 }
+
+/** The first, and of the others those that would tell much as well. */
+const worthNaming = (byGain: readonly Weighed[]) => byGain.filter(({ gain }, i) => i === 0 || bitsOf(gain) >= WORTH_BITS);
 
 /** A reading to be taken again before it is enough. */
 function readTwice({ station }: DoorModel, { station: id, readMm, expectedMm }: DoubtfulReading): NextChoice {
