@@ -21,7 +21,7 @@ const TRIED = 12;
 /** So many tried on the drawn doors are some ten milliseconds. */
 const TRIED_A_PIECE = 6;
 /** What all searches of one plan turn over together, well under a second; hardly any plan needs it. */
-const TURNS_OF_A_PLAN = 10_000;
+const TURNS_OF_A_PLAN = 16_000;
 const SHARE_OF_TURNS = 2 / 3;
 const LEAST_TURNS = 100;
 /** So many of the best are kept once half of that is gone, and of the ways after the first few: the fewer, the sooner the best are proved. */
@@ -92,7 +92,7 @@ export function* candidatesFor(
     const space: SearchSpace = { ...base, start, guard: guardFrom(board, after, start), mustUse };
     const plain = yield* search(space, i);
     const needsTimber = plain.length === 0 || belief.done.length > 0 || plain.every(({ outside }) => outside > DOES_WITHIN_MM);
-    const planed = needsTimber ? (yield* search({ ...space, planes }, i)).filter(({ planed: lines }) => lines.length > 0) : [];
+    const planed = needsTimber && planes.length > 0 ? (yield* search({ ...space, planes }, i)).filter(({ planed: lines }) => lines.length > 0) : [];
     // What treats the cause and sets nothing is always tried: it is the least work of all.
     const isBareTried = mustUse.length > 0 || plain.some(({ settings, strike }) => settings.length === 0 && strike === undefined);
     const alike = bestAlike(space);

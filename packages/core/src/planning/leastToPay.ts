@@ -16,9 +16,9 @@ interface Figures {
  * places from `depth` on: every figure is supposed to move as well as any choice could move it, a strike or a plane to cost its
  * first price and to leave nothing. A bound that is never above the truth, so that a search by it stays exact.
  *
- * @returns for a depth and the gaps there, minutes
+ * @returns for a depth and the gaps there, minutes; once it is above `upTo` it may be less than the least, and is no longer added up
  */
-export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Array) => number {
+export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Array, upTo?: number) => number {
   const { board, guard } = space;
   const planed = planedEdges(space);
   const strikePrice = Math.min(...space.strikes.map(({ price }) => price));
@@ -31,7 +31,7 @@ export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Arr
   const stationCount = board.stations.length;
   const tight = new Float64Array(planed.length);
 
-  return (depth, gaps) => {
+  return (depth, gaps, upTo = Infinity) => {
     const still = reach[depth] ?? NO_REACH;
     tight.fill(0);
     let sum = 0;
@@ -46,6 +46,7 @@ export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Arr
         sum += more;
         tight[edge] = (tight[edge] ?? 0) + less;
       }
+      if (sum > upTo) return sum;
     }
     for (let e = 0; e < tight.length; e += 1) sum += Math.min(tight[e] ?? 0, planed[e]?.price ?? Infinity);
     let k = stationCount;
@@ -56,6 +57,7 @@ export function leastToPay(space: SearchSpace): (depth: number, gaps: Float64Arr
         most = Math.max(most, lackAt(figures, still, k, value) + excessAt(figures, still, k, value));
       }
       sum += most;
+      if (sum > upTo) return sum;
     }
     return sum;
   };

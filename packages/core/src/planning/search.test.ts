@@ -210,6 +210,9 @@ describe('the least that must still be paid', () => {
     for (let n = 0; n < 100; n += 1) {
       const at = randomGaps(random);
       expect(least(2, at)).toBeCloseTo(costOf(at), 8);
+      // Added up no further than it is asked for, and to the end where it is less.
+      const all = least(2, at);
+      expect([least(2, at, all + 1), least(2, at, all / 2) >= all / 2, least(2, at, all / 2) <= all]).toEqual([all, true, true]);
     }
   });
 

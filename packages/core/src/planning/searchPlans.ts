@@ -7,7 +7,7 @@ import { planingLines } from './planingLines';
 import { GUARD_PRICE, OUTSIDE_PRICE, SEEN_FROM_MM, type FoundPlan, type SearchSpace, type Setting } from './searchSpace';
 
 /** A search that has turned over so many choices has found what it will find; few need more. */
-export const MOST_TURNS = 6000;
+export const MOST_TURNS = 8000;
 
 /** So many turns are a few milliseconds. */
 const TURNS_A_PIECE = 100;
@@ -77,9 +77,10 @@ export function* searchInSteps(space: SearchSpace, count: number, left: TurnsLef
       const off = choice === undefined ? misfit : movedOff(space.line, misfit, choice);
       // What can no longer be among the best is not looked into further.
       const offLine = leastOffLine(place + 1, off);
-      if (paid + offLine >= worst()) continue;
+      const upTo = worst() - paid - offLine;
+      if (upTo <= 0) continue;
       const after = choice === undefined ? gaps : sumInto(buffers[place]?.[c], gaps, choice.changes);
-      const atLeast = paid + leastFrom(place + 1, after) + offLine;
+      const atLeast = paid + leastFrom(place + 1, after, upTo) + offLine;
       if (atLeast < worst()) ways.push({ choice, after, paid, off, atLeast });
     }
     frames.push({ ways: ways.sort((a, b) => a.atLeast - b.atLeast), gone: 0 });
