@@ -93,6 +93,51 @@ export const TERM_SHEETS = {
       { of: 'line', part: 'bind', d: 'M44 120 L60 104 M46 104 V118 H60' },
     ],
   },
+  panel: {
+    title: 'A sliding panel from the room, its foot laid open',
+    shapes: [
+      { of: 'timber', d: 'M8 6 H232 V22 H8 Z M8 22 H20 V152 H8 Z M220 22 H232 V152 H220 Z M8 152 H232 V164 H8 Z' },
+      { of: 'line', part: 'channel', d: 'M20 22 H26 V34 H20 Z M214 22 H220 V34 H214 Z M20 22 H220 V25 H20 Z' },
+      { of: 'line', d: 'M124 36 H216 V144 H124 Z M136 48 H204 V132 H136 Z' },
+      { of: 'slab', part: 'slab', d: 'M32 28 H132 V140 H32 Z' },
+      { of: 'line', d: 'M46 42 H118 V124 H46 Z' },
+      { of: 'line', part: 'stile', d: 'M32 28 H46 V140 H32 Z M118 28 H132 V140 H118 Z' },
+      { of: 'line', part: 'weatherstrip', d: 'M26 36 H32 V138 H26 Z' },
+      { of: 'line', part: 'handle', d: 'M37 74 H41 V98 H37 Z' },
+      { of: 'slab', part: 'roller', d: 'M46 140 a7 7 0 1 0 14 0 a7 7 0 1 0 -14 0 Z M104 140 a7 7 0 1 0 14 0 a7 7 0 1 0 -14 0 Z' },
+      { of: 'line', part: 'crown', d: 'M20 147 H220 V152 H20 Z' },
+    ],
+  },
+  hung: {
+    title: 'A hung slab from its edge: track, hanger, slab and floor',
+    shapes: [
+      { of: 'line', d: 'M8 164 H232' },
+      { of: 'timber', d: 'M40 6 H200 V14 H40 Z' },
+      { of: 'line', part: 'track', d: 'M80 14 H160 V58 H132 V52 H154 V20 H86 V52 H108 V58 H80 Z' },
+      { of: 'slab', part: 'slab', d: 'M98 96 H142 V154 H98 Z' },
+      {
+        of: 'slab',
+        part: 'hanger',
+        d: 'M88 42 a9 9 0 1 0 18 0 a9 9 0 1 0 -18 0 Z M134 42 a9 9 0 1 0 18 0 a9 9 0 1 0 -18 0 Z M106 39 H134 V45 H124 V90 H116 V45 H106 Z',
+      },
+      { of: 'line', part: 'plate', d: 'M92 90 H148 V96 H92 Z' },
+      { of: 'line', part: 'nut', d: 'M110 78 H130 V86 H110 Z' },
+      { of: 'line', part: 'clip', d: 'M130 76 H158 V106 H142 V100 H152 V82 H130 Z' },
+      { of: 'timber', part: 'guide', d: 'M86 142 H94 V164 H86 Z M146 142 H154 V164 H146 Z' },
+    ],
+  },
+  bifold: {
+    title: 'A bifold from the room, half folded',
+    shapes: [
+      { of: 'line', d: 'M8 164 H232' },
+      { of: 'timber', d: 'M8 6 H232 V18 H8 Z M8 18 H22 V164 H8 Z M218 18 H232 V164 H218 Z' },
+      { of: 'slab', part: 'leaf', d: 'M36 30 L104 42 V158 L36 148 Z M104 42 L172 30 V148 L104 158 Z' },
+      { of: 'line', part: 'bracket', d: 'M28 18 H62 V24 H28 Z M22 158 H62 V164 H22 Z' },
+      { of: 'slab', part: 'pivot', d: 'M40 20 H46 V32 H40 Z M40 147 H46 V162 H40 Z' },
+      { of: 'slab', part: 'wheel', d: 'M158 23 a6 6 0 1 0 12 0 a6 6 0 1 0 -12 0 Z' },
+      { of: 'line', part: 'handle', d: 'M124 92 H130 V104 H124 Z' },
+    ],
+  },
   proved: {
     title: 'The door as it was found, dashed, and as it is left',
     shapes: [

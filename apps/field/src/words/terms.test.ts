@@ -23,6 +23,9 @@ test.each([
   ['Wider at the head', ['head']],
   ['Turn the screw head', []],
   ['At the foot of the leg', ['foot', 'leg']],
+  ['Hung: hook both wheels on, then the guide', ['guide']],
+  ['Leaves half folded: does the pivot move in the wood?', ['pivot']],
+  ['The stile is eased off where the roller is behind it', ['stile', 'roller']],
   ['', []],
 ])('%s', (sentence, terms) => {
   expect(termsIn(sentence)).toEqual(terms);

@@ -262,7 +262,7 @@ describe('what to look at next', () => {
       whatNext(modelOf(HATCH, hatch), some)
         .choices.map(({ id }) => id)
         .sort(),
-    ).toEqual(['bolt', 'gap.left']);
+    ).toEqual(['bolt']);
   });
 
   it('is no gap that is judged only when it is read', () => {

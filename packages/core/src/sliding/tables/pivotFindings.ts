@@ -57,7 +57,7 @@ export const PIVOT_FINDINGS = {
     stage: 'look',
     again: true,
     onlyFor: ['bifold'],
-    question: 'Hinges between the leaves?',
+    question: 'Hinges between the bifold’s leaves?',
     howTo: 'Lift the closing leaf at its handle: does a hinge leaf move on the wood?',
     minutes: 0.4,
     answers: [
