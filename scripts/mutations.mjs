@@ -699,4 +699,14 @@ export const MUTATIONS = [
     ),
   ],
   ['what tells little is not named beside the best', core('inference/nextBest.ts', 'worthNaming(byGain)', 'byGain', 'inference/nextBest')],
+  [
+    'an answer is not lost with work told in words',
+    field(
+      'call/NextBestCard.tsx',
+      'workRounds(record)\n    .flatMap(({ work }) => work)\n    .at(-1)',
+      'standingWork(record).at(-1)',
+      'call/NextBestCard',
+    ),
+  ],
+  ['leaves of a bifold are no plates of a hinge', field('words/terms.ts', "'folded', ", '', 'words/terms')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

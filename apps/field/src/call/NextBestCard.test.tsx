@@ -62,7 +62,9 @@ describe('what to read next', () => {
   });
 
   it('after work an answer about the door as it is now goes with the work; what lies behind it, and what cannot be had, does not', () => {
-    const worked = { ...examplePanel(), adjustments: [exampleAdjustment('z1', { action: 'cleanTrack', hinge: null })] };
+    // What was told in words alone the engine makes nothing of: an answer would be lost with it.
+    const inWords = exampleAdjustment('z2', { action: 'workOnPanel', hinge: null });
+    const worked = { ...examplePanel(), adjustments: [exampleAdjustment('z1', { action: 'cleanTrack', hinge: null }), inWords] };
     const asked = (id: 'wheels' | 'began', answer: string) => {
       const { title, howTo, minutes } = { ...finding(id), title: finding(id).question };
       const choice = { kind: 'finding' as const, id, title, howTo, minutes, bits: 0.4, why: 'tells' };

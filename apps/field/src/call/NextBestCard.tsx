@@ -8,7 +8,7 @@ import { Section } from '../design/Section';
 import { SPACE } from '../design/tokens';
 import { Words } from '../design/Words';
 import { Check } from './Check';
-import { standingWork } from '../record/observed';
+import { standingWork, workRounds } from '../record/observed';
 import { writeFinding } from '../record/writeFinding';
 import { capital } from '../design/capital';
 import { Said } from '../words/Said';
@@ -65,7 +65,10 @@ export function NextBestCard({ record, next }: NextBestCardProps) {
 /** What shows the door as it is now is, after work, an answer about that work; all else is as it was found. */
 function answerNow(record: CallRecord, id: FindingId, answer: string): void {
   const isAboutNow = finding(id).again === true && answer !== CANNOT_LOOK.id;
-  writeFinding(record, id, answer, isAboutNow ? standingWork(record).at(-1) : undefined);
+  const lastWork = workRounds(record)
+    .flatMap(({ work }) => work)
+    .at(-1);
+  writeFinding(record, id, answer, isAboutNow ? lastWork : undefined);
 }
 
 /** Opens stations to be read, one after another: of the door as found, or as it hangs now that work has been done. */
