@@ -24,6 +24,7 @@ test.each([
   ['Turn the screw head', []],
   ['At the foot of the leg', ['foot', 'leg']],
   ['Hung: hook both wheels on, then the guide', ['guide']],
+  ['Leaves folded right back', []],
   ['Leaves half folded: does the pivot move in the wood?', ['pivot']],
   ['The stile is eased off where the roller is behind it', ['stile', 'roller']],
   ['', []],
