@@ -92,7 +92,8 @@ export function* candidatesFor(
     const space: SearchSpace = { ...base, start, guard: guardFrom(board, after, start), mustUse };
     const plain = yield* search(space, i);
     const needsTimber = plain.length === 0 || belief.done.length > 0 || plain.every(({ outside }) => outside > DOES_WITHIN_MM);
-    const planed = needsTimber && planes.length > 0 ? (yield* search({ ...space, planes }, i)).filter(({ planed: lines }) => lines.length > 0) : [];
+    const planed =
+      needsTimber && planes.length > 0 ? (yield* search({ ...space, planes }, i)).filter(({ planed: lines }) => lines.length > 0) : [];
     // What treats the cause and sets nothing is always tried: it is the least work of all.
     const isBareTried = mustUse.length > 0 || plain.some(({ settings, strike }) => settings.length === 0 && strike === undefined);
     const alike = bestAlike(space);
