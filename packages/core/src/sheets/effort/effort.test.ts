@@ -75,5 +75,7 @@ describe('what is done next', () => {
     const found = judgeEffort({ ...PANEL, rollersCost: 60, doorCost: 1800 });
     expect(found.then).toEqual(['replace']);
     expect(found.costShare).toBeCloseTo(1 / 30, 9);
+    // Nothing is a share of a door that costs nothing.
+    expect(judgeEffort({ ...PANEL, rollersCost: 60, doorCost: 1e-320 })).not.toHaveProperty('costShare');
   });
 });

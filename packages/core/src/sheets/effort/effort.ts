@@ -53,6 +53,8 @@ export interface Effort {
 
 /** Under so little it scrapes now and then, mm. */
 const SCRAPES_BELOW_MM = 1;
+/** No door is sold for less than the smallest coin. */
+const LEAST_COST = 0.01;
 
 interface Known extends PulledPanel {
   range: EffortRange;
@@ -143,6 +145,6 @@ export function judgeEffort(pulled: PulledPanel): Effort {
     next,
     because: rule?.because ?? '',
     then: next === 'leave' || next === 'look' ? [] : ORDER.slice(at + 1),
-    ...(rollersCost !== undefined && doorCost !== undefined && doorCost > 0 && { costShare: rollersCost / doorCost }),
+    ...(rollersCost !== undefined && doorCost !== undefined && doorCost >= LEAST_COST && { costShare: rollersCost / doorCost }),
   };
 }

@@ -109,4 +109,10 @@ describe('turns of the rollers', () => {
     const { liftTrailMm: _t, ...one } = PANEL;
     expect(() => setRollers(one)).toThrow('both ends');
   });
+
+  it('learns nothing from less than an eighth of a turn', () => {
+    expect(() => setRollers({ ...PANEL, tried: { turns: 1e-320, leadMm: 6 } })).toThrow('an eighth at least');
+    expect(setRollers({ ...PANEL, tried: { turns: 0.125, leadMm: 0.2 } }).lead.mmPerTurn).toBeCloseTo(1.6, 9);
+    expect(Number.isFinite(setRollers({ ...PANEL, tried: { turns: 0, leadMm: 6 } }).lead.mmPerTurn)).toBe(true);
+  });
 });

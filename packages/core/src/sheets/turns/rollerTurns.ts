@@ -76,6 +76,9 @@ const ADVICE: Readonly<Record<TurnLimit, string>> = {
   deadScrew: 'That screw turns and does nothing: the roller is broken or seized. Take it out.',
 };
 
+/** Less of a turn than this tells nothing of what a turn does. */
+const LEAST_TRIED_TURNS = 0.125;
+
 /**
  * Turns at each end that make the closing gap even, with the panel neither dragging nor able to be lifted out.
  *
@@ -83,7 +86,8 @@ const ADVICE: Readonly<Record<TurnLimit, string>> = {
  * s·h/(w·(1 − 2i)), rollers at i of the width from each end (rigid body, small angles; as in the sliding door's stations). All quarter
  * turns of both screws are tried.
  *
- * @throws DomainError `turns.lift` when the panel can be lifted out as it stands and its room above was read on one end only
+ * @throws DomainError `turns.lift` when the panel can be lifted out as it stands and its room above was read on one end only; `turns.tried`
+ * when less than an eighth of a turn was tried
  */
 export function setRollers(panel: PanelToSet): RollerTurns {
   const { kind, panelWidthMm, panelHeightMm, jambTopMm, jambFootMm, footLeadMm, footTrailMm, liftLeadMm, liftTrailMm } = panel;
@@ -93,6 +97,8 @@ export function setRollers(panel: PanelToSet): RollerTurns {
       liftLeadMm === undefined ? 'liftLeadMm' : 'liftTrailMm',
       'Read the room above at both ends, or at neither.',
     );
+  if (panel.tried !== undefined && panel.tried.turns !== 0 && Math.abs(panel.tried.turns) < LEAST_TRIED_TURNS)
+    throw new DomainError('turns.tried', 'tried.turns', 'So little of a turn shows nothing: turn each screw an eighth at least.');
   const { foot, head } = PROFILES[kind].edges;
   const letsGo = rolls({ kind }) ? (head.letsGoFrom ?? Infinity) : Infinity;
   const perTurn = { lead: mmATurn(panel, 'lead'), trail: mmATurn(panel, 'trail') };
