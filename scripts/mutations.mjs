@@ -596,7 +596,7 @@ export const MUTATIONS = [
   ],
   [
     'what is tried again after work',
-    core('planning/sidesTold.ts', '[...beside, ...denied].includes(id)', 'beside.includes(id)', 'sliding/running'),
+    core('planning/sidesTold.ts', '[...beside, ...denied].includes(each.id)', 'beside.includes(each.id)', 'sliding/running'),
   ],
   [
     'told once at once',
@@ -608,12 +608,13 @@ export const MUTATIONS = [
     ),
   ],
   [
-    'what cannot be looked at is not asked for',
-    core('inference/nextBest.ts', 'finding }) => finding), ...(observed.unreachable ?? [])]', 'finding }) => finding)]', 'sliding/running'),
-  ],
-  [
-    'what cannot be looked at is not waited for',
-    core('planning/soFar.ts', 'finding }) => finding), ...(observed.unreachable ?? [])]);', 'finding }) => finding)]);', 'sliding/running'),
+    'what cannot be looked at is neither asked for nor waited for',
+    core(
+      'inference/observed.ts',
+      'finding }) => finding), ...(observed.unreachable ?? [])]);',
+      'finding }) => finding)]);',
+      'sliding/running',
+    ),
   ],
   [
     'no look is no answer',
@@ -660,7 +661,7 @@ export const MUTATIONS = [
   ],
   [
     'what was answered since the work is not asked again',
-    core('inference/nextBest.ts', '[...observed.findings, ...sinceWork]', '[...observed.findings]', 'inference/nextBest'),
+    core('inference/observed.ts', '...rounds.flatMap((round) => round.findings ?? []),', '', 'inference/nextBest'),
   ],
   [
     'a look alone does not end a step that is to be tried',

@@ -1,5 +1,6 @@
 import { unitMeasure, type PlanAim, type PlanOutcome } from '@proper-swing/core';
 import { putsInNew, setsSlab, type EffectKind } from '@proper-swing/core/model/action';
+import { isTry } from '@proper-swing/core/model/finding';
 import {
   action,
   AS_WELL,
@@ -172,7 +173,7 @@ const OUTCOMES: Readonly<Record<PlanOutcome, (correction: Correction, words: Kin
   'measure first': () => 'Too little is known to plan by. Take the readings below first.',
   'read again': () => 'A reading stands against all the others. Take it again before anything is done for it.',
   'look again': ({ lookAgain }) =>
-    lookAgain.some((id) => finding(id).stage === 'test')
+    lookAgain.some((id) => isTry(finding(id)))
       ? 'Before anything is done, try this, and take your time: it all rests on it.'
       : 'Before anything is begun, look here, and look well: much rests on it.',
   'at once': (correction) => {

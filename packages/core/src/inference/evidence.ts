@@ -1,5 +1,6 @@
 import { project, type LinearRow, type Spread } from '../numbers/gaussian';
 import { logNormalBelow, logNormalDensity } from '../numbers/normal';
+import { sumOf } from '../numbers/sumOf';
 import type { Sign } from '../model/tables';
 import { answerChancesUnder } from './answerChances';
 import type { Belief } from './belief';
@@ -83,7 +84,6 @@ function causeViews({ space, chances }: Belief): CauseView[] {
 function evidenceByView({ kind, says, readMm, logChance, expected }: Observation, priors: readonly number[]): Evidence[] {
   const top = Math.max(...logChance);
   const likely = priors.map((prior, i) => prior * Math.exp((logChance[i] ?? 0) - top));
-  const sumOf = (list: readonly number[]) => list.reduce((sum, each) => sum + each, 0);
   const [allPriors, allLikely] = [sumOf(priors), sumOf(likely)];
   const allExpected = expected && sumOf(priors.map((prior, i) => prior * (expected[i]?.mean ?? 0)));
   return priors.map((prior, own) => {

@@ -7,7 +7,7 @@ import { doubtfulReadings, type DoubtfulReading } from './doubtful';
 import { lookoutOf, type Supposed } from './doubt';
 import { causeChances } from './expectation';
 import { INFERENCE_WORDS } from './inferenceWords';
-import type { Observations } from './observed';
+import { looksTaken, type Observations } from './observed';
 import { weighFinding, weighStation, type Weighed } from './worthOfLooking';
 
 /** A reading or a check that is still to be taken, with what it is worth. */
@@ -68,8 +68,7 @@ export function nextBest(observed: Observations, belief: Belief): NextBest {
   const { model } = belief;
   const lookout = lookoutOf(belief);
   const read = new Set([...observed.readings.map(({ station }) => station), ...(observed.unreachable ?? [])]);
-  const sinceWork = (observed.rounds ?? []).flatMap(({ findings = [] }) => findings);
-  const answered = new Set([...[...observed.findings, ...sinceWork].map(({ finding }) => finding), ...(observed.unreachable ?? [])]);
+  const answered = looksTaken(observed);
   const stations = model.stations.filter(({ id }) => !read.has(id)).map(({ id }) => weighStation(belief, lookout, id));
   const checks = model.findings.filter(({ id }) => !answered.has(id)).map((finding) => weighFinding(belief, lookout, finding));
 

@@ -48,3 +48,13 @@ export interface Observations<N extends Names = Names> {
   /** Work done since, in order; readings and findings above are from before it. */
   rounds?: readonly Round<N>[];
 }
+
+/** Every answer given, as found or after work, in its order. */
+export const allSaid = ({ findings, rounds = [] }: Pick<Observations, 'findings' | 'rounds'>): AnsweredFinding[] => [
+  ...findings,
+  ...rounds.flatMap((round) => round.findings ?? []),
+];
+
+/** Checks that were made, as found or after work, and those that cannot be. */
+export const looksTaken = (observed: Observations): Set<string> =>
+  new Set([...allSaid(observed).map(({ finding }) => finding), ...(observed.unreachable ?? [])]);

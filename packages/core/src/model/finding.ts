@@ -11,6 +11,9 @@ export interface FindingAnswer {
 /** What is said of a look or a try that cannot be had on this door: it tells nothing, and is not asked for again. */
 export const CANNOT_LOOK: FindingAnswer = { id: 'cannot', label: 'Cannot be checked here', says: 'it could not be checked' };
 
+/** Whether a check is tried, and not looked at or told. */
+export const isTry = ({ stage }: Pick<Finding, 'stage'>): boolean => stage === 'test';
+
 /** Chance of each answer, in the order of the answers, in percent; a column adds up to 100. */
 export type AnswerColumn = readonly number[];
 

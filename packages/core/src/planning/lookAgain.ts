@@ -1,5 +1,6 @@
 import type { DoorModel } from '../model/doorModel';
-import { answerColumn, columnDistance, type Finding } from '../model/finding';
+import { answerColumn, columnDistance, isTry, type Finding } from '../model/finding';
+import { sumOf } from '../numbers/sumOf';
 
 /** A check whose answers differ by less than this share between a fault at work and none says nothing of whether it is gone. */
 const TELLS_FROM = 0.35;
@@ -24,10 +25,6 @@ export function isLookedAtAfter(model: Pick<DoorModel, 'causes' | 'findings'>, a
   const tried = model.findings.some((each) => isTry(each) && looked.includes(each.id));
   return tried || (looked.length > 0 && lookAgainAfter(model, action).every((id) => looked.includes(id)));
 }
-
-const sumOf = (all: readonly number[]) => all.reduce((sum, each) => sum + each, 0);
-
-const isTry = ({ stage }: Finding) => stage === 'test';
 
 /** Half the sum of the differences between the answers under a cause and the ordinary ones, 0 to 1. */
 export function toldBy(finding: Finding, cause: string): number {

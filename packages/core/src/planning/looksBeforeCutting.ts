@@ -1,8 +1,7 @@
 import type { NextBest } from '../inference/nextBest';
-import type { Observations } from '../inference/observed';
+import { looksTaken, type Observations } from '../inference/observed';
 import type { DoorModel } from '../model/doorModel';
 import type { Candidate } from './candidate';
-import { looksTaken } from './soFar';
 
 /** Work at a place that is as hard to undo as this cuts there: a leaf let in deeper. */
 export const CUTS_FROM = 3;

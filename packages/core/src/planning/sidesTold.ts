@@ -1,12 +1,13 @@
 import { answerChancesUnder, expectedBy } from '../inference/answerChances';
 import type { Belief } from '../inference/belief';
-import type { AnsweredFinding, Observations } from '../inference/observed';
+import { allSaid, type AnsweredFinding, type Observations } from '../inference/observed';
 import type { Action, EffectKind } from '../model/action';
 import type { Cause } from '../model/cause';
 import type { DoorModel } from '../model/doorModel';
+import { isTry } from '../model/finding';
 import type { SaidBy, Side } from '../model/tables';
 import { displaces } from './displaces';
-import { allSaid, isGapRead, judgedSides, saidSinceHeld, stationsRead } from './soFar';
+import { isGapRead, judgedSides, saidSinceHeld, stationsRead } from './soFar';
 
 /** Whether an answer says that a side is out, or said so of the door as found. */
 export function isSideTold(model: DoorModel, observed: Observations): boolean {
@@ -110,7 +111,7 @@ export function triesDue(model: DoorModel, observed: Observations): string[] {
   const beside = hangsOtherwise ? [...sides, meeting].flatMap(({ clearedBy = [] }) => clearedBy.map(({ finding }) => finding)) : [];
   const denied = lastDenying(model, allSaid(observed)).map(({ finding }) => finding);
   return model.findings
-    .filter(({ id, stage, again }) => stage === 'test' && again === true && [...beside, ...denied].includes(id) && !made.has(id))
+    .filter((each) => isTry(each) && each.again === true && [...beside, ...denied].includes(each.id) && !made.has(each.id))
     .map(({ id }) => id);
 }
 

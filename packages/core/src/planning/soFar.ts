@@ -23,16 +23,6 @@ export function stationsRead({ readings, rounds = [] }: Observations): Set<strin
   return new Set([...readings, ...rounds.flatMap((round) => round.readings)].map(({ station }) => station));
 }
 
-/** Every answer given, as found or after work, in its order. */
-export const allSaid = ({ findings, rounds = [] }: Pick<Observations, 'findings' | 'rounds'>): AnsweredFinding[] => [
-  ...findings,
-  ...rounds.flatMap((round) => round.findings ?? []),
-];
-
-/** Checks that were made, as found or after work, and those that cannot be. */
-export const looksTaken = (observed: Observations): Set<string> =>
-  new Set([...allSaid(observed).map(({ finding }) => finding), ...(observed.unreachable ?? [])]);
-
 /** Stations that nobody has read since the work done last and that can be got to. */
 export function unreadOf({ stations }: DoorModel, observed: Observations): string[] {
   const { rounds = [], readings, unreachable = [] } = observed;

@@ -1,9 +1,8 @@
 import { causeChances } from '../inference/expectation';
 import type { Belief } from '../inference/belief';
-import type { Observations } from '../inference/observed';
+import { looksTaken, type Observations } from '../inference/observed';
 import type { Cause } from '../model/cause';
 import { toldBy } from './lookAgain';
-import { looksTaken } from './soFar';
 
 /** A cause as likely as this is worked on without another look. */
 const SURE_FROM = 0.85;

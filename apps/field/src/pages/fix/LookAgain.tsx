@@ -3,7 +3,6 @@ import { finding, type FindingId } from '@proper-swing/core/doors';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { modelFor } from '../../record/door';
 import { answersByFinding } from '../../record/observed';
 import { writeFinding } from '../../record/writeFinding';
 import { Check } from '../../call/Check';
@@ -17,13 +16,12 @@ export interface LookAgainProps {
 
 /** What to look at or try again after a step; the next check of the gaps takes the answers into account. */
 export function LookAgain({ record, after, ids }: LookAgainProps) {
-  const asked = ids.filter((id) => modelFor(record.door).findings.some((each) => each.id === id));
-  if (asked.length === 0) return null;
+  if (ids.length === 0) return null;
   const answers = answersByFinding(record, after);
   return (
     <View style={styles.list}>
       <Words tone="pencil">Look again. May stay empty.</Words>
-      {asked.map((id) => (
+      {ids.map((id) => (
         <Check key={id} finding={finding(id)} answer={answers.get(id)} onAnswer={(answer) => writeFinding(record, id, answer, after)} />
       ))}
     </View>
