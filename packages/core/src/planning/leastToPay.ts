@@ -73,7 +73,7 @@ export function leastMisfitToPay({
   settings,
   line,
   misfitAllowedMm,
-}: Pick<SearchSpace, 'settings' | 'line' | 'misfitAllowedMm'>): (depth: number, off: readonly number[]) => number {
+}: Pick<SearchSpace, 'settings' | 'line' | 'misfitAllowedMm'>): (depth: number, off: ArrayLike<number>) => number {
   const still = settings.map((_, depth) =>
     line.misfit.map((_, j) => reachOf(settings.slice(depth), (place) => line.misfit[place]?.[j] ?? 0)),
   );

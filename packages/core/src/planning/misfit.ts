@@ -13,8 +13,11 @@ export function misfitAfter({ misfit }: Pick<PlaceLine, 'misfit'>, moved: readon
 }
 
 /** By how much places are off the line beyond what each may be, mm in all. */
-export const offLineBeyond = (misfit: readonly number[], allowedMm: number): number =>
-  misfit.reduce((sum, mm) => sum + Math.max(0, Math.abs(mm) - allowedMm), 0);
+export const offLineBeyond = (misfit: Iterable<number>, allowedMm: number): number => {
+  let sum = 0;
+  for (const mm of misfit) sum += Math.max(0, Math.abs(mm) - allowedMm);
+  return sum;
+};
 
 /** The places that are off the line by enough to bind, mm. */
 export function placesOffLine({ places, tables }: DoorModel, misfit: readonly number[]): { place: string; mm: number }[] {

@@ -26,21 +26,31 @@ export function planingLines(board: GapBoard, gaps: Float64Array, edge: string, 
  * linear program in two unknowns whose optimum is at a crossing of two of its limits; all crossings are tried.
  */
 function lineLifting(board: GapBoard, gaps: Float64Array, edge: string, low: number): PlaningLine | undefined {
-  const needs = (board.onEdge[edge] ?? []).map((i) => ({ f: board.f[i] ?? 0, need: Math.max(0, low - (gaps[i] ?? 0)) }));
-  if (needs.every(({ need }) => need === 0)) return undefined;
-  const corners: [number, number][] = [];
-  for (const { f, need } of needs) corners.push([need / (1 - f), 0], [0, need / f]);
-  needs.forEach((a, i) => {
-    for (const b of needs.slice(i + 1)) {
-      const slope = (b.need - a.need) / (b.f - a.f);
-      corners.push([a.need - slope * a.f, a.need + slope * (1 - a.f)]);
+  const at = board.onEdge[edge] ?? [];
+  const need = (i: number) => Math.max(0, low - (gaps[i] ?? 0));
+  const f = (i: number) => board.f[i] ?? 0;
+  if (at.every((i) => need(i) === 0)) return undefined;
+  let best = Infinity;
+  let fromMm = 0;
+  let toMm = 0;
+  const consider = (from: number, to: number) => {
+    if (!(from >= -LEAST_MM && to >= -LEAST_MM && from + to < best)) return;
+    for (const i of at) if (from * (1 - f(i)) + to * f(i) < need(i) - LEAST_MM) return;
+    [best, fromMm, toMm] = [from + to, from, to];
+  };
+  for (const [k, i] of at.entries()) {
+    consider(need(i) / (1 - f(i)), 0);
+    consider(0, need(i) / f(i));
+    for (let l = k + 1; l < at.length; l += 1) {
+      const j = at[l] ?? i;
+      const slope = (need(j) - need(i)) / (f(j) - f(i));
+      consider(need(i) - slope * f(i), need(i) + slope * (1 - f(i)));
     }
-  });
-  const enough = ([from, to]: [number, number]) =>
-    from >= -1e-9 && to >= -1e-9 && needs.every(({ f, need }) => from * (1 - f) + to * f >= need - 1e-9);
-  const best = corners.filter(enough).sort((a, b) => a[0] + a[1] - (b[0] + b[1]))[0];
-  if (best === undefined) return undefined;
-  return { edge, fromMm: roundUp(best[0]), toMm: roundUp(best[1]) };
+  }
+  return best === Infinity ? undefined : { edge, fromMm: roundUp(fromMm), toMm: roundUp(toMm) };
 }
+
+/** What is less is nothing, mm. */
+const LEAST_MM = 1e-9;
 
 const roundUp = (mm: number) => Math.max(0, Math.ceil(mm / STEP_MM - 1e-6) * STEP_MM);

@@ -9,6 +9,9 @@ import { GUARD_PRICE, OUTSIDE_PRICE, SEEN_FROM_MM, type FoundPlan, type SearchSp
 /** A search that has turned over so many choices has found what it will find; few need more. */
 export const MOST_TURNS = 8000;
 
+/** So many ways to plane take as long as a turn. */
+const PLANINGS_A_TURN = 6;
+
 /** So many turns are a few milliseconds. */
 const TURNS_A_PIECE = 100;
 
@@ -23,8 +26,8 @@ interface Way {
   /** The gaps after it, in a buffer of the search. */
   after: Float64Array;
   paid: number;
-  /** How far each place is off the line, mm. */
-  off: readonly number[];
+  /** How far each place is off the line, mm, in a buffer as well. */
+  off: Float64Array;
   atLeast: number;
 }
 
@@ -60,26 +63,29 @@ export function* searchInSteps(space: SearchSpace, count: number, left: TurnsLef
     if (best.length > count) best.pop();
   };
   const frames: Frame[] = [];
-  const buffers = space.settings.map((choices) => choices.map(() => new Float64Array(space.start.length)));
+  const buffers = space.settings.map((choices) =>
+    choices.map(() => ({ gaps: new Float64Array(space.start.length), off: new Float64Array(space.line.misfit.length) })),
+  );
 
-  const open = (gaps: Float64Array, price: number, misfit: readonly number[]) => {
+  const open = (gaps: Float64Array, price: number, misfit: Float64Array) => {
     left.turns -= 1;
     const place = frames.length;
     const choices = space.settings[place];
     if (choices === undefined) {
-      judge(space, { chosen: chosenBy(frames), gaps, price, misfit }, worst, keep);
+      left.turns -= judge(space, { chosen: chosenBy(frames), gaps, price, misfit }, worst, keep) / PLANINGS_A_TURN;
       return;
     }
     const ways: Way[] = [];
     for (let c = -1; c < choices.length; c += 1) {
       const choice = choices[c];
       const paid = price + (choice?.price ?? 0);
-      const off = choice === undefined ? misfit : movedOff(space.line, misfit, choice);
+      const own = buffers[place]?.[c];
+      const off = choice === undefined || own === undefined ? misfit : movedOff(space.line, misfit, choice, own.off);
       // What can no longer be among the best is not looked into further.
       const offLine = leastOffLine(place + 1, off);
       const upTo = worst() - paid - offLine;
       if (upTo <= 0) continue;
-      const after = choice === undefined ? gaps : sumInto(buffers[place]?.[c], gaps, choice.changes);
+      const after = choice === undefined || own === undefined ? gaps : sumInto(own.gaps, gaps, choice.changes);
       const atLeast = paid + leastFrom(place + 1, after, upTo) + offLine;
       if (atLeast < worst()) ways.push({ choice, after, paid, off, atLeast });
     }
@@ -89,7 +95,7 @@ export function* searchInSteps(space: SearchSpace, count: number, left: TurnsLef
   open(
     space.start,
     0,
-    space.line.misfit.map((_, j) => space.misfitNow[j] ?? 0),
+    Float64Array.from(space.line.misfit, (_, j) => space.misfitNow[j] ?? 0),
   );
   for (let turned = 1; frames.length > 0 && left.turns > 0;) {
     const frame = frames[frames.length - 1] as Frame;
@@ -115,19 +121,23 @@ interface Chosen {
   gaps: Float64Array;
   /** Of the work. */
   price: number;
-  misfit: readonly number[];
+  misfit: Float64Array;
 }
 
-/** Keeps what is set if it is good enough: as it is, with the strike brought to the bolt, and with timber off where room lacks. */
+/**
+ * Keeps what is set if it is good enough: as it is, with the strike brought to the bolt, and with timber off where room lacks.
+ *
+ * @returns how many ways to plane it has looked at
+ */
 function judge(
   space: SearchSpace,
   { chosen, gaps, price: workPrice, misfit }: Chosen,
   worst: () => number,
   keep: (found: FoundPlan) => void,
-) {
+): number {
   const isAsked = (setting: Setting) =>
     space.mustUse.some(({ action, place }) => action === setting.action.id && (place === undefined || place === setting.where));
-  if (space.mustUse.length > 0 && !chosen.some(isAsked)) return;
+  if (space.mustUse.length > 0 && !chosen.some(isAsked)) return 0;
   const offLine = OUTSIDE_PRICE * offLineBeyond(misfit, space.misfitAllowedMm);
   const { board, guard } = space;
   const { bolt } = board;
@@ -161,14 +171,16 @@ function judge(
   };
   const asSet = withStrike(gaps, workPrice, []);
   // Timber comes off only for a real lack of room.
-  if (asSet + offLine / OUTSIDE_PRICE <= SEEN_FROM_MM) return;
+  if (asSet + offLine / OUTSIDE_PRICE <= SEEN_FROM_MM) return 0;
   const isTooDear = (price: number) => workPrice + price + offLine >= worst();
-  for (const { lines, price } of planingsOf(space, gaps, isTooDear)) {
+  const planings = planingsOf(space, gaps, isTooDear);
+  for (const { lines, price } of planings) {
     // A plane makes nothing right on another edge.
     const elsewhere = lines.reduce((sum, { edge }) => sum - edgeOutside(board, gaps, edge), asSet);
     if (lines.length > 0 && !isTooDear(price + OUTSIDE_PRICE * elsewhere - ROUNDING))
       withStrike(withPlaning(board, gaps, lines), workPrice + price, lines);
   }
+  return planings.length;
 }
 
 /** How much lies outside the limits, and in the guard before them too, mm; Infinity where the first alone is too much. */
@@ -180,28 +192,28 @@ interface Outside {
 /** A sum of prices in another order is no further from the sum than this, minutes. */
 const ROUNDING = 1e-6;
 
-/** Each edge alone, and both: with the lines that would bring each edge right, but for what is too dear. */
-function planingsOf(
-  space: SearchSpace,
-  gaps: Float64Array,
-  isTooDear: (price: number) => boolean,
-): { lines: PlaningLine[]; price: number }[] {
-  return space.planes.reduce<{ lines: PlaningLine[]; price: number }[]>(
-    (ways, { action, price }) => {
-      if (action.effect.kind !== 'plane' || isTooDear(price)) return ways;
-      const { edge } = action.effect;
-      const lines = planingLines(space.board, gaps, edge, space.guard.stations[space.board.onEdge[edge]?.[0] ?? 0] ?? 0);
-      return [
-        ...ways,
-        ...ways.flatMap((way) =>
-          lines
-            .map((line) => ({ lines: [...way.lines, line], price: way.price + price + line.fromMm + line.toMm }))
-            .filter((longer) => !isTooDear(longer.price)),
-        ),
-      ];
-    },
-    [{ lines: [], price: 0 }],
-  );
+/** Each edge alone, and more than one: with the lines that would bring each edge right, but for what is too dear. */
+function planingsOf(space: SearchSpace, gaps: Float64Array, isTooDear: (price: number) => boolean): Planing[] {
+  const ways: Planing[] = [{ lines: [], price: 0 }];
+  for (const { action, price } of space.planes) {
+    if (action.effect.kind !== 'plane' || isTooDear(price)) continue;
+    const { edge } = action.effect;
+    const lines = planingLines(space.board, gaps, edge, space.guard.stations[space.board.onEdge[edge]?.[0] ?? 0] ?? 0);
+    const before = ways.length;
+    for (let w = 0; w < before; w += 1) {
+      const way = ways[w] as Planing;
+      for (const line of lines) {
+        const longer = way.price + price + line.fromMm + line.toMm;
+        if (!isTooDear(longer)) ways.push({ lines: [...way.lines, line], price: longer });
+      }
+    }
+  }
+  return ways;
+}
+
+interface Planing {
+  lines: readonly PlaningLine[];
+  price: number;
 }
 
 function withPlaning(board: GapBoard, gaps: Float64Array, lines: readonly PlaningLine[]): Float64Array {
@@ -213,14 +225,14 @@ function withPlaning(board: GapBoard, gaps: Float64Array, lines: readonly Planin
 }
 
 /** How far each place is off the line, mm, with one more setting; what moves the slab whole leaves them on it. */
-function movedOff({ misfit }: SearchSpace['line'], off: readonly number[], { where, shiftMm }: Setting): readonly number[] {
+function movedOff({ misfit }: SearchSpace['line'], off: Float64Array, { where, shiftMm }: Setting, into: Float64Array): Float64Array {
   if (where === 'whole') return off;
   const own = misfit[where];
-  return off.map((mm, j) => mm + shiftMm * (own?.[j] ?? 0));
+  for (let j = 0; j < into.length; j += 1) into[j] = (off[j] ?? 0) + shiftMm * (own?.[j] ?? 0);
+  return into;
 }
 
-function sumInto(buffer: Float64Array | undefined, a: Float64Array, b: Float64Array): Float64Array {
-  const sum = buffer ?? new Float64Array(a.length);
+function sumInto(sum: Float64Array, a: Float64Array, b: Float64Array): Float64Array {
   for (let i = 0; i < sum.length; i += 1) sum[i] = (a[i] ?? 0) + (b[i] ?? 0);
   return sum;
 }

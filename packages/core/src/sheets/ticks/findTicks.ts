@@ -37,6 +37,8 @@ const TOLD_FROM = 0.8;
 const LEAST_TICKS = 2;
 const LEAST_PASSES = 2;
 const MOST_SPOTS = 4;
+/** A position is known no finer than this share of the travel: a wheel slips by more, and what is finer only takes longer. */
+const FINEST = 1 / 600;
 
 interface Account {
   spots: Spot[];
@@ -59,7 +61,7 @@ export function findTicks({ travelMm, passes, sdMm, leadWheelMm, trailWheelMm }:
       if (x > travelMm) throw new DomainError('ticks.outside', `passes[${i}].atMm`, 'A tick lies beyond the end of the travel.');
     }),
   );
-  const hearing: Hearing = { travelMm, sdMm };
+  const hearing: Hearing = { travelMm, sdMm: Math.max(sdMm, travelMm * FINEST) };
   const empty: Account = { spots: [], wheels: [], base: noise(hearing, heard), evidence: 0 };
   const spot = withSpots(hearing, heard, empty, 1);
   const wheel = withWheel(hearing, heard, empty);

@@ -1,4 +1,4 @@
-import { gain, heardAt, logMean, type Base, type Hearing, type Pass } from './tickModel';
+import { byATick, heardAt, logMean, unheard, type Base, type Hearing, type Pass } from './tickModel';
 
 /** A spot on the track, mm from the closing jamb, with its standard deviation, and in how many passes it was heard. */
 export interface Spot {
@@ -16,7 +16,12 @@ const ITS_WITHIN = 2.5;
 export function furtherSpot(hearing: Hearing, passes: readonly Pass[], base: Base): { spot: Spot; gain: number; base: Base } {
   const { travelMm, sdMm } = hearing;
   const places = Array.from({ length: Math.ceil(travelMm / (STEP * sdMm)) + 1 }, (_, i) => i * STEP * sdMm);
-  const each = places.map((at) => passes.reduce((sum, pass, p) => sum + gain(base[p] ?? [], (k) => (pass[k] ?? 0) - at, 1, sdMm), 0));
+  const gainAt = (at: number) =>
+    passes.reduce(
+      (sum, pass, p) => pass.reduce((gain, x, k) => gain + byATick(heardAt(x - at, sdMm), base[p]?.[k] ?? 1), sum + unheard(1)),
+      0,
+    );
+  const each = places.map(gainAt);
   const best = each.indexOf(Math.max(...each));
   const near = passes.map((pass) => pass.filter((x) => Math.abs(x - (places[best] ?? 0)) < ITS_WITHIN * sdMm));
   const all = near.flat();

@@ -30,27 +30,23 @@ export const noise = ({ travelMm }: Hearing, passes: readonly Pass[]): Base =>
 /** Intensity of a place heard at x when the place is `off` away, per mm. */
 export function heardAt(offMm: number, sdMm: number): number {
   const errors = offMm / sdMm;
-  if (errors > FAR || errors < -FAR) return 0;
-  return (HEARD / (sdMm * sqrt(2 * PI))) * exp(-0.5 * errors * errors);
+  return errors > FAR || errors < -FAR ? 0 : heardNear(offMm, sdMm);
 }
+
+/** The same of a place that is near enough to have a say. */
+export const heardNear = (offMm: number, sdMm: number) => (HEARD / (sdMm * sqrt(2 * PI))) * exp(-0.5 * (offMm / sdMm) ** 2);
 
 /** How far x is from the nearest of places evenly so far apart. */
 export const offLattice = (x: number, apartMm: number) => x - round(x / apartMm) * apartMm;
 
-/**
- * Gain of the log likelihood of a pass by further places.
- *
- * @param offs how far each of its ticks is from the nearest of them, mm
- * @param places how many of them lie on the travel
- */
-export function gain(base: readonly number[], offs: (tick: number) => number, places: number, sdMm: number): number {
-  let sum = -HEARD * places;
-  for (let k = 0; k < base.length; k += 1) {
-    const more = heardAt(offs(k), sdMm);
-    if (more > 0) sum += log1p(more / (base[k] ?? 1));
-  }
-  return sum;
-}
+/** How far from a place it still has a say in a tick, mm. */
+export const reachOf = (sdMm: number) => FAR * sdMm;
+
+/** Gain of the log likelihood of a pass by so many further places, before any of its ticks is weighed. */
+export const unheard = (places: number) => -HEARD * places;
+
+/** What one tick adds to that, where so many more ticks a millimetre are to be expected at it. */
+export const byATick = (more: number, base: number) => (more > 0 ? log1p(more / base) : 0);
 
 /** ln of a mean of exponentials, without overflow. */
 export function logMean(values: readonly number[]): number {

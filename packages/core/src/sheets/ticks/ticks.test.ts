@@ -1,6 +1,6 @@
 import { DomainError } from '../../errors';
 import { findTicks, type HeardTicks } from './findTicks';
-import { gain, heardAt, logMean } from './tickModel';
+import { byATick, heardAt, logMean, unheard } from './tickModel';
 
 const passes = (...lists: number[][]) => lists.map((atMm) => ({ atMm }));
 const heard = (lists: number[][], more: Partial<HeardTicks> = {}): HeardTicks => ({
@@ -88,6 +88,16 @@ describe('ticks', () => {
     expect(findTicks(heard(turned)).chances.track).toBeCloseTo(findTicks(heard(lists)).chances.track, 9);
   });
 
+  it('are known no finer than a six-hundredth of the travel, whatever is said', () => {
+    const lists = [
+      [1204, 2410, 3290],
+      [1209, 3301],
+      [1198, 2402],
+    ];
+    expect(findTicks(heard(lists, { travelMm: 6000, sdMm: 1 }))).toEqual(findTicks(heard(lists, { travelMm: 6000, sdMm: 10 })));
+    expect(findTicks(heard(lists, { travelMm: 6000, sdMm: 11 }))).not.toEqual(findTicks(heard(lists, { travelMm: 6000, sdMm: 10 })));
+  });
+
   it('beyond the travel are refused', () => expect(() => findTicks(heard([[950]]))).toThrow(DomainError));
 });
 
@@ -99,8 +109,8 @@ describe('the point process', () => {
   });
 
   it('a place nobody heard costs what it should have given', () => {
-    expect(gain([], () => 0, 1, 5)).toBeCloseTo(-0.8, 9);
-    expect(gain([heardAt(0, 5) / 9], () => 0, 0, 5)).toBeCloseTo(Math.log(10), 9);
+    expect(unheard(1)).toBeCloseTo(-0.8, 9);
+    expect(byATick(heardAt(0, 5), heardAt(0, 5) / 9)).toBeCloseTo(Math.log(10), 9);
   });
 
   it('means of exponentials do not overflow', () => {
