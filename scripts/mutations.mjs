@@ -50,7 +50,7 @@ export const MUTATIONS = [
   ],
   [
     'timber comes off only for a lack of room',
-    core('planning/searchPlans.ts', 'if (asSet + offLine / OUTSIDE_PRICE <= SEEN_FROM_MM) return;', '', 'hinged/searchPlans'),
+    core('planning/searchPlans.ts', 'if (asSet + offLine / OUTSIDE_PRICE <= SEEN_FROM_MM) return 0;', '', 'hinged/searchPlans'),
   ],
   ['what was learned of a unit', core('inference/afterWork.ts', '* effect.mmPerUnit * times', '* effect.mmPerUnit', 'inference/afterWork')],
 

@@ -96,6 +96,9 @@ export const planResult = (names: KindNames) => {
       id: string().oneOf(causes).required(),
       title: string().required(),
       probability: probability('Probability of the cause planned for'),
+      isTreated: boolean()
+        .oneOf([true])
+        .meta({ description: 'It has been treated already: what is left of the work is for what it moved' }),
     })
       .noUnknown()
       .required(),
