@@ -17,7 +17,7 @@ export function CallSheets({ record, actions }: { record: CallRecord; actions: r
   const kept = standing(record.worksheets).filter(({ sheet }) => sheetNamed(sheet) !== undefined);
   const ofDoor = (all: BenchSheet[]) => all.filter((each) => isSheetFor(each, record.door));
   const fitting = ofDoor(sheetsFor(actions));
-  const sheets = showsAll ? ofDoor(sheetsOf(record.door.kind)) : fitting;
+  const sheets = showsAll ? ofDoor([...sheetsOf(record.door.kind), ...sheetsOf('every')]) : fitting;
   return (
     <Section title="Work it out">
       {kept.map(({ id, sheet, says }) => (

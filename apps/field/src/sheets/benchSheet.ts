@@ -53,7 +53,7 @@ export interface HelperProps {
 export interface BenchSheet<Result = unknown> {
   name: BenchName;
   /** Doors it is for. */
-  doors: 'hinged' | 'sliding';
+  doors: 'hinged' | 'sliding' | 'every';
   /** Of sliding ones the kinds it is for; all unless said. */
   panels?: readonly PanelKind[];
   title: string;

@@ -7,6 +7,9 @@ import { continuousSheet } from './continuous/sheet';
 import { driftSheet } from './drift/sheet';
 import { edgeSheet } from './edge/sheet';
 import { effortSheet } from './effort/sheet';
+import { fitHeadSheet, fitLiningSheet, fitMarksSheet, fitReblockSheet, fitShortenSheet } from './fit/figureSheets';
+import { fitPairSheet } from './fit/pairSheet';
+import { fitSlabSheet } from './fit/slabSheet';
 import { floorSheet } from './floor/sheet';
 import { loadSheet } from './load/sheet';
 import { pairSheet } from './pair/sheet';
@@ -35,6 +38,13 @@ const SHEETS: Readonly<Record<BenchName, BenchSheet>> = {
   'sliding.pocket': pocketSheet,
   'sliding.bifold': bifoldSheet,
   'sliding.bypass': bypassSheet,
+  'fit.slab': fitSlabSheet,
+  'fit.pair': fitPairSheet,
+  'fit.head': fitHeadSheet,
+  'fit.shorten': fitShortenSheet,
+  'fit.lining': fitLiningSheet,
+  'fit.marks': fitMarksSheet,
+  'fit.reblock': fitReblockSheet,
 };
 
 /** In the order the bench shows them. */
@@ -42,7 +52,7 @@ export const BENCH_SHEETS: readonly BenchSheet[] = Object.values(SHEETS);
 
 /** Whether a sheet says anything of a door. */
 export const isSheetFor = ({ doors, panels }: BenchSheet, door: Door): boolean =>
-  doors === door.kind && (door.kind !== 'sliding' || panels?.includes(door.make.panelKind) !== false);
+  (doors === 'every' || doors === door.kind) && (door.kind !== 'sliding' || panels?.includes(door.make.panelKind) !== false);
 
 export const sheetsOf = (doors: BenchSheet['doors']) => BENCH_SHEETS.filter((each) => each.doors === doors);
 

@@ -23,6 +23,15 @@ const TYPED: Readonly<Partial<Record<BenchName, Typed>>> = {
   'sliding.bifold': { widthsMm: '1214, 1212, 1215', heightAtPivotMm: '2018', heightAtGuideMm: '2020' },
   'sliding.bypass': { widthsMm: '1650, 1648, 1652', stepMm: '4' },
   'sliding.pocket': { heightsMm: '2046, 2041, 2044' },
+  'fit.slab': { widths: '765, 774, 772', heights: '1995, 1993, 1989', slabWidthsMm: '764', slabHeightsMm: '1985, 1985' },
+  'fit.pair': {
+    ...{ widths: '1370, 1372, 1375', heights: '1960, 1957, 1947' },
+    ...{ 'left.widthsMm': '686', 'left.heightsMm': '1981', 'right.widthsMm': '686', 'right.heightsMm': '1981' },
+  },
+  'fit.head': { heightsMm: '1957, 1947' },
+  'fit.shorten': { heightsMm: '2041, 2043, 2042' },
+  'fit.lining': { widthsMm: '765, 774, 772' },
+  'fit.reblock': { cutMm: '45' },
   'hinge.continuous': { openingWidthsMm: '917, 916, 919', openingHeightsMm: '2139; 2137', slabWidthMm: '906', slabHeightMm: '2120' },
 };
 

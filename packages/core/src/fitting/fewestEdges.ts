@@ -10,7 +10,7 @@ export function withFewestEdges(fitting: Fitting): Fitting {
   );
   const all = fitOnce(byArea);
   if (!all.isPossible) return byArea;
-  for (let count = 0; count < Math.min(cuttable.length, all.edgesCut); count += 1) {
+  for (let count = 0; count <= Math.min(cuttable.length, all.edgesCut); count += 1) {
     const fits = subsets(cuttable, count)
       .map((cut) => only(byArea, cut))
       .map((chosen) => ({ chosen, fit: fitOnce(chosen) }))

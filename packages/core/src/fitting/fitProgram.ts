@@ -20,6 +20,8 @@ export const SHORT_COST = 100;
 /** Once no more timber can be saved, gaps are brought near to what is wanted: the head first, the sides alike, the foot last. */
 const EVEN_COSTS: Readonly<Record<LeafEdge, number>> = { head: 10, left: 1, right: 1, foot: 0.1 };
 
+/** Of two ways that take as much, the one that leaves the top rail and the hinge edge alone. */
+const RATHER_NOT: Readonly<Record<LeafEdge, number>> = { head: 0.5, left: 0.2, right: 0, foot: 0 };
 /** Where two ways are as good a leaf stays where it stands, so that it comes to rest. */
 const STAY_COST = 1e-2;
 
@@ -55,8 +57,8 @@ export function fitProgram(
   const isEvening = most !== undefined;
   const unknown = (cost: number) => costs.push(cost) - 1;
   /** One that counts as timber. */
-  const spent = (cost: number) => {
-    const j = unknown(isEvening ? 0 : cost);
+  const spent = (cost: number, edge?: LeafEdge) => {
+    const j = unknown(isEvening ? cost * (edge === undefined ? 0 : RATHER_NOT[edge]) : cost);
     if (cost > 0) timber.push([j, cost]);
     return j;
   };
@@ -112,8 +114,8 @@ export function fitProgram(
         const parts = partsOf(shape);
         const first = costs.length;
         const cost = (area: number) => (deepest === undefined ? area : 0);
-        if (parts.length === 0) spent(cost(1));
-        for (const { mean } of parts) spent(cost((mean * lengthOf(leaf, edge)) / MM_ALONG_A_METRE));
+        if (parts.length === 0) spent(cost(1), edge);
+        for (const { mean } of parts) spent(cost((mean * lengthOf(leaf, edge)) / MM_ALONG_A_METRE), edge);
         const short = spent(SHORT_COST);
         if (parts.length > 0) {
           for (const share of [0, 1]) {

@@ -44,13 +44,17 @@ export function placesToKeep(fitting: Fitting, around: readonly StandingLeaf[], 
   const met = edge === 'left' ? 'right' : 'left';
   const bends =
     meetsAnother(fitting, n, edge) && other !== undefined
-      ? bendsOf(other.leaf, met).map((at) => edgePoint(other, met, at).y)
+      ? [...bendsOf(other.leaf, met), ...runsOut(fitting, other.leaf, 1 - n, met)].map((at) => edgePoint(other, met, at).y)
       : besideOf(fitting.opening, edge).map(({ at }) => at);
   const passed = bends.map((at) => alongAt(own.standing, tallOf(own.leaf), own.leaf, edge, at));
-  const shape = fitting.leaves[n]?.wishes[edge].shape;
-  const runsOut = typeof shape === 'object' ? [shape.to * lengthOf(own.leaf, edge)] : [];
-  const places = [...bendsOf(own.leaf, edge), ...passed, ...runsOut]
+  const places = [...bendsOf(own.leaf, edge), ...passed, ...runsOut(fitting, own.leaf, n, edge)]
     .filter((at) => at > from + APART_MM && at < to - APART_MM)
     .sort((a, b) => a - b);
   return [from, ...places.filter((at, i) => at - (places[i - 1] ?? -Infinity) > APART_MM), to];
+}
+
+/** Where a cut runs out before its edge ends, mm along it. */
+function runsOut(fitting: Fitting, leaf: Leaf, n: number, edge: LeafEdge): number[] {
+  const shape = fitting.leaves[n]?.wishes[edge].shape;
+  return typeof shape === 'object' ? [shape.to * lengthOf(leaf, edge)] : [];
 }

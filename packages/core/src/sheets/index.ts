@@ -54,3 +54,23 @@ export {
   type SealFeel,
   type SessionGaps,
 } from './multipoint/session';
+export {
+  fitSlab,
+  SLAB_EDGES,
+  type FitWarning,
+  type Fill,
+  type MadeCut,
+  type SlabEdge,
+  type SlabFit,
+  type SlabToFit,
+} from '../fitting/fitSlab';
+export { fitPair, type PairEdge, type PairFit, type PairLeafFit, type PairToFit } from '../fitting/fitPair';
+export type { HeadFit } from '../fitting/fitHead';
+export type { Shortening } from '../fitting/shorten';
+export type { LiningAdvice, LiningFit, LiningToFit } from '../fitting/lining';
+export { HINGE_SCHOOL_IDS, type HingeMarks, type HingesToMark } from '../fitting/marks';
+export type { Reblocking } from '../fitting/reblock';
+export type { Sum, SumOf } from '../fitting/sums';
+export type { CutLine, Tool, ToolRule } from '../fitting/cutList';
+export { drawOpening, MISSING, type MeasuredOpening, type MissingId } from '../fitting/opening';
+export { outlineAt, type Outline } from '../fitting/outline';

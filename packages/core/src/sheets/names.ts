@@ -18,6 +18,13 @@ export const SHEET_NAMES = [
   'sliding.pocket',
   'sliding.bifold',
   'sliding.bypass',
+  'fit.slab',
+  'fit.pair',
+  'fit.head',
+  'fit.shorten',
+  'fit.lining',
+  'fit.marks',
+  'fit.reblock',
 ] as const;
 
 export type SheetName = (typeof SHEET_NAMES)[number];

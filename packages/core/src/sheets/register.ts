@@ -4,6 +4,13 @@ import { continuousSheet } from './continuous/sheet';
 import { driftSheet } from './drift/sheet';
 import { edgeSheet } from './edge/sheet';
 import { effortSheet } from './effort/sheet';
+import { fitHeadSheet } from './fit/head';
+import { fitLiningSheet } from './fit/lining';
+import { marksSheet } from './fit/marks';
+import { fitPairSheet } from './fit/pair';
+import { reblockSheet } from './fit/reblock';
+import { shortenSheet } from './fit/shorten';
+import { fitSlabSheet } from './fit/slab';
 import { floorSheet } from './floor/sheet';
 import { loadSheet } from './load/sheet';
 import { checkGoSheet, nextTurnsSheet } from './multipoint/sheet';
@@ -38,4 +45,11 @@ export const SHEETS: { readonly [Name in SheetName]: Sheet<Name> } = {
   'sliding.pocket': pocketSheet,
   'sliding.bifold': bifoldSheet,
   'sliding.bypass': bypassSheet,
+  'fit.slab': fitSlabSheet,
+  'fit.pair': fitPairSheet,
+  'fit.head': fitHeadSheet,
+  'fit.shorten': shortenSheet,
+  'fit.lining': fitLiningSheet,
+  'fit.marks': marksSheet,
+  'fit.reblock': reblockSheet,
 };

@@ -23,6 +23,7 @@ const TAKE_DOWN = {
 const PARTS = [
   { title: 'Doors on hinges', sheets: [SESSION, ...sheetsOf('hinged')] },
   { title: 'Sliding doors', sheets: [...sheetsOf('sliding'), TAKE_DOWN] },
+  { title: 'Fitting and trimming', sheets: sheetsOf('every') },
 ];
 
 /** Every calculation that can be used without a customer. */

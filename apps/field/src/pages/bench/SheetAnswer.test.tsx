@@ -27,7 +27,7 @@ async function show(name: BenchName, change: object = {}) {
     fireEvent.press(why);
   }
   expect(
-    screen.getAllByLabelText(/^(Strike|Torque|Plan|Floor|Slab|Pull|Hinge|Fitting|Panel|Ticks|A roller|Bifold|Bypass)/).length,
+    screen.getAllByLabelText(/^(Strike|Torque|Plan|Floor|Slab|Pull|Hinge|Fitting|Panel|Ticks|A roller|Bifold|Bypass|Opening)/).length,
   ).toBeGreaterThan(0);
 }
 

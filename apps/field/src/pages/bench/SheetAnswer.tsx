@@ -8,13 +8,14 @@ export interface SheetAnswerProps {
   result: unknown;
   words: LengthWords;
   width: number;
+  onType?: (path: string, text: string) => void;
 }
 
 /** The answer of a sheet: what to do first, the drawing, the figures. */
-export function SheetAnswer({ sheet: { Answer }, request, result, words, width }: SheetAnswerProps) {
+export function SheetAnswer({ sheet: { Answer }, request, result, words, width, onType }: SheetAnswerProps) {
   return (
     <Suspense fallback={null}>
-      <Answer result={result} request={request as never} words={words} width={width} />
+      <Answer result={result} request={request as never} words={words} width={width} {...(onType && { onType })} />
     </Suspense>
   );
 }

@@ -51,7 +51,7 @@ export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
       {Object.keys(errors).length > 0 && <Words tone="tight">One of the figures cannot be used: see the field.</Words>}
       {fault !== undefined && <Words tone="tight">{fault}</Words>}
       {request !== undefined && result !== undefined && (
-        <SheetAnswer sheet={sheet} request={request} result={result} words={words} width={answerWidth} />
+        <SheetAnswer sheet={sheet} request={request} result={result} words={words} width={answerWidth} onType={type} />
       )}
       {request !== undefined && result !== undefined && children}
     </Section>

@@ -1,0 +1,108 @@
+import type { CutLine, PairEdge, SlabEdge } from '@proper-swing/core/sheets';
+import { StyleSheet, View } from 'react-native';
+import type { LengthWords } from '../../design/lengthWords';
+import { Press } from '../../design/Press';
+import { Stepper } from '../../design/Stepper';
+import { usePalette } from '../../design/theme';
+import { LINE, SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import { useState } from 'react';
+import { datumOf, EDGE_WORDS, TOOL_WORDS, WHY_TOOL } from './fitWords';
+
+export type ListedCut = Omit<CutLine, 'edge'> & { edge: SlabEdge | PairEdge };
+
+export interface CutLinesProps {
+  cuts: readonly ListedCut[];
+  words: LengthWords;
+  /** Ticks a line with what was really cut where it is deepest; absent where lines are only read. */
+  onMade?: (cut: ListedCut, deepestMm: number) => void;
+  testID: string;
+}
+
+/** The list of cuts: the first line large, workable from two metres; those that follow below it. */
+export function CutLines({ cuts, words, onMade, testID }: CutLinesProps) {
+  return (
+    <View style={styles.list}>
+      {cuts.map((cut, i) => (
+        <Line
+          key={`${cut.edge}-${cut.deepestMm.toFixed(2)}`}
+          cut={cut}
+          n={i + 1}
+          isFirst={i === 0}
+          words={words}
+          testID={`${testID}-${cut.edge}`}
+          {...(onMade && i === 0 && { onMade })}
+        />
+      ))}
+    </View>
+  );
+}
+
+const STEP_MM = 0.5;
+
+function Line({
+  cut,
+  n,
+  isFirst,
+  words,
+  onMade,
+  testID,
+}: {
+  cut: ListedCut;
+  n: number;
+  isFirst: boolean;
+  words: LengthWords;
+  onMade?: CutLinesProps['onMade'];
+  testID: string;
+}) {
+  const palette = usePalette();
+  const [really, setReally] = useState(cut.deepestMm);
+  const { edge, marks, offsets, tool, rule, bevelMm, bladeMm } = cut;
+  return (
+    <View style={[styles.line, { borderColor: palette.rule }]}>
+      <Words kind="label" tone="pencil">{`${n} · ${TOOL_WORDS[tool]}`}</Words>
+      <Words kind={isFirst ? 'display' : 'title'} testID={testID}>
+        {`${EDGE_WORDS[edge]}: ${marksWords(marks, words, isFirst ? '\n' : ' → ')}`}
+      </Words>
+      <Words kind="strong">{`Measured from ${datumOf(edge)}: how much off, at how far along.`}</Words>
+      {isFirst && tool === 'handPlane' && (
+        <Words
+          testID={`${testID}-offsets`}
+        >{`Every ${words.withUnit(OFFSETS_MM)}: ${offsets.map(({ mm }) => words.bare(mm)).join(', ')}`}</Words>
+      )}
+      {isFirst && <Words>{WHY_TOOL[rule]}</Words>}
+      {isFirst && bladeMm > 0 && <Words>{`Blade ${words.withUnit(bladeMm)} below the base.`}</Words>}
+      {isFirst && bevelMm > 0 && <Words>{`Bevel it as you plane: far face ${words.withUnit(bevelMm)} less.`}</Words>}
+      {onMade && (
+        <View style={styles.made}>
+          <Stepper
+            label="Really off, deepest"
+            value={words.bare(really)}
+            onStep={(by) => setReally(Math.max(0, Math.round((really + by * STEP_MM) / STEP_MM) * STEP_MM))}
+            testID="really-off"
+          />
+          <Press kind="primary" onPress={() => onMade(cut, really)} testID="cut-made">
+            Cut: tick it off
+          </Press>
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** `2.8 at 0 → 0 at 1985`; the same all along is one figure. */
+function marksWords(marks: ListedCut['marks'], { bare, withUnit }: LengthWords, then: string): string {
+  const [first] = marks;
+  if (first !== undefined && marks.every(({ mm }) => Math.abs(mm - first.mm) < SAME_MM)) return `${withUnit(first.mm)} all along`;
+  return marks.map(({ at, mm }) => `${bare(mm)} at ${bare(Math.round(at))}`).join(then);
+}
+
+/** The engine tells how much is off so often along an edge. */
+const OFFSETS_MM = 100;
+const SAME_MM = 0.05;
+
+const styles = StyleSheet.create({
+  list: { gap: SPACE.s },
+  line: { borderTopWidth: LINE.rule, paddingVertical: SPACE.s, gap: SPACE.xs },
+  made: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.m },
+});

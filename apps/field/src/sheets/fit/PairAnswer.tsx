@@ -1,0 +1,50 @@
+import type { PairFit, PairToFit } from '@proper-swing/core/sheets';
+import { Section, Slip } from '../../design/Section';
+import { Words } from '../../design/Words';
+import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
+import { CutLines } from './CutLines';
+import { BeforeCutting, CutCautions } from './FitNotes';
+import { EDGE_WORDS } from './fitWords';
+import { OpeningDrawing } from './OpeningDrawing';
+import { pairSays } from './pairSays';
+import { Sums } from './Sums';
+
+const LATCHING_WORDS = {
+  balls: 'Two ball catches: both leaves alike, gaps at the head even.',
+  boltedLeaf: 'The bolted leaf is fitted and bolted first, top and foot; the other latches to it.',
+} as const;
+
+/** How wide both leaves end, each sum written out, and the cuts of either. */
+export function PairAnswer({ result, request, words, width }: AnswerProps<PairFit, PairToFit>) {
+  const { isPossible, left, right, sums, missing, contradictions, latching, narrowestMm, narrowestAtMm } = result;
+  return (
+    <>
+      <Headline tone={isPossible ? 'ink' : 'tight'}>{pairSays(result, words)}</Headline>
+      <BeforeCutting missing={missing} contradictions={contradictions} words={words} />
+      <Sums sums={sums} words={words} />
+      <OpeningDrawing opening={request.opening} edges={[]} width={width} words={words} />
+      <AnswerLine label={`Narrowest, ${words.withUnit(narrowestAtMm)} up`} figure={words.withUnit(narrowestMm)} />
+      {(
+        [
+          ['Left leaf', left],
+          ['Right leaf', right],
+        ] as const
+      ).map(([title, leaf]) => (
+        <Section key={title} title={title}>
+          <AnswerLine label="Width: top, middle, foot" figure={leaf.widthsMm.map(words.bare).join(' · ')} testID={`${title}-widths`} />
+          <AnswerLine label="First cut, square" figure={words.withUnit(leaf.firstCutMm)} testID={`${title}-first`} />
+          {leaf.short.map(({ edge, mm }) => (
+            <Words key={edge} tone="tight">{`${EDGE_WORDS[edge]}: ${words.withUnit(mm)} more than may come off`}</Words>
+          ))}
+          <CutLines cuts={leaf.cuts} words={words} testID={title} />
+        </Section>
+      ))}
+      <Slip label="In this order">
+        <Words>Sides of both leaves, then the first head; level across its rail to the second; its head; feet last.</Words>
+        <Words>{LATCHING_WORDS[latching]}</Words>
+        <Words>Faces out of plane at the meeting edges: the sheet Meeting stiles says which hinge to throw.</Words>
+      </Slip>
+      <CutCautions />
+    </>
+  );
+}

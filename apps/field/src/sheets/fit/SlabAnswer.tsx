@@ -1,0 +1,87 @@
+import type { SlabFit, SlabToFit } from '@proper-swing/core/sheets';
+import { Press } from '../../design/Press';
+import { Slip } from '../../design/Section';
+import { Words } from '../../design/Words';
+import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
+import { CutLines } from './CutLines';
+import { BeforeCutting, CutCautions } from './FitNotes';
+import { EDGE_WORDS, FILL_WORDS, rangeWords, WARNING_WORDS } from './fitWords';
+import { madeOf } from './made';
+import { OpeningDrawing } from './OpeningDrawing';
+import { slabSays } from './slabSays';
+
+const READING_WORDS: Readonly<Record<string, readonly string[]>> = {
+  width: ['the top width', 'the middle width', 'the width at the foot'],
+  height: ['the height at the hinge side', 'the height in the middle', 'the height at the latch side'],
+};
+
+/** What a reading is called that the engine names by its kind and its place in its list. */
+function readingWords(reading: string): string {
+  const [kind = '', i] = reading.split('.');
+  return READING_WORDS[kind]?.[Number(i)] ?? 'the hinge leg’s plumb';
+}
+
+/** Whether the slab goes in, the opening drawn, the cuts one by one with what was really cut, and what to read again first. */
+export function SlabAnswer({ result, request, words, width, onType }: AnswerProps<SlabFit, SlabToFit>) {
+  const { isPossible, missing, contradictions, cuts, edges, open, readAgain, warnings } = result;
+  const { made = [] } = request;
+  const isOpen = open.filter(({ fill }) => fill !== 'live');
+  return (
+    <>
+      <Headline tone={isPossible ? 'ink' : 'tight'}>{slabSays(result, words)}</Headline>
+      <BeforeCutting missing={missing} contradictions={contradictions} words={words} />
+      <OpeningDrawing opening={request.opening} edges={edges} width={width} words={words} />
+      {cuts.length > 0 && made.length === 0 && (
+        <Slip label="Before the first cut">
+          <Words testID="read-again">{`Read again: ${readAgain.map(({ reading }) => readingWords(reading)).join(' and ')}. What comes off hangs on these most.`}</Words>
+          <Words>Mark which end is the TOP, and the hinge side with a cross. Waste is hatched.</Words>
+        </Slip>
+      )}
+      {made.map(({ edge, marks }, i) => (
+        <Words key={`${edge}-${i}`} tone="right" testID={`made-${edge}`}>
+          {`✓ ${EDGE_WORDS[edge]}: ${words.withUnit(Math.max(...marks.map(({ mm }) => mm)))} off at the deepest`}
+        </Words>
+      ))}
+      {made.length > 0 && onType && (
+        <Press
+          kind="quiet"
+          onPress={() => onType('made', made.length === 1 ? '' : JSON.stringify(made.slice(0, -1)))}
+          testID="cut-take-back"
+        >
+          Take the last cut back
+        </Press>
+      )}
+      <CutLines
+        cuts={cuts}
+        words={words}
+        testID="cut"
+        {...(onType && { onMade: (cut, deepestMm) => onType('made', JSON.stringify([...made, madeOf(cut, deepestMm)])) })}
+      />
+      {isPossible && cuts.length === 0 && made.length > 0 && (
+        <Slip label="Prove it">
+          <Words>{`Two strips, ${words.withUnit(request.gaps.hinge)} at the hinges and ${words.withUnit(request.gaps.latch)} at the latch: they go in all the way down.`}</Words>
+        </Slip>
+      )}
+      {isOpen.map(({ edge, mm, fill }) => (
+        <Words
+          key={edge}
+          testID={`open-${edge}`}
+        >{`${EDGE_WORDS[edge]}: up to ${words.withUnit(mm)} more open than wanted. ${FILL_WORDS[fill]}`}</Words>
+      ))}
+      {warnings.map(({ id, mm }) => (
+        <Words key={id} tone={id === 'seal' ? 'ink' : 'tight'} testID={`warning-${id}`}>
+          {mm === 0 ? WARNING_WORDS[id] : `${WARNING_WORDS[id]} ${words.withUnit(Math.max(0, mm))}.`}
+        </Words>
+      ))}
+      {edges.map(({ edge, leastGapMm, mostGapMm }) => (
+        <AnswerLine
+          key={edge}
+          label={`Gap left, ${EDGE_WORDS[edge].toLowerCase()}`}
+          figure={rangeWords(leastGapMm, mostGapMm, words)}
+          testID={`gap-${edge}`}
+        />
+      ))}
+      {cuts.length > 0 && <CutCautions />}
+    </>
+  );
+}

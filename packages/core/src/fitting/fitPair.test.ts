@@ -1,0 +1,51 @@
+import { fitPair, type PairToFit } from './fitPair';
+import { fitPairSheet } from '../sheets/fit/pair';
+
+const PAIR = fitPairSheet.example as PairToFit;
+
+describe('a pair (common practice, no source)', () => {
+  const fit = fitPair(PAIR);
+
+  it('1370 less three gaps of 2 is 1364, and half of that 682', () => {
+    expect(fit.leafWidthMm).toBeCloseTo(682, 9);
+    const [width] = fit.sums;
+    expect(width).toMatchObject({ of: 'leafWidth', fromMm: 1370 });
+    expect(width?.steps.map(({ gives }) => gives)).toEqual([1366, 1364, 682]);
+    expect(fit).toMatchObject({ isPossible: true, narrowestMm: 1370, narrowestAtMm: 1950 });
+  });
+
+  it('both leaves end as wide where it is narrowest, and lose 4 mm each there', () => {
+    expect(fit.left.offWidthMm).toBeCloseTo(4, 1);
+    expect(fit.right.offWidthMm).toBeCloseTo(4, 1);
+  });
+
+  it('only the leaf at the leg that is out is tapered; no leaf is tilted', () => {
+    const [outer, plain] = [fit.right, fit.left].map(({ cuts }) => cuts.find(({ edge }) => edge === 'outer'));
+    expect((outer?.marks[0]?.mm ?? 0) - (outer?.marks.at(-1)?.mm ?? 0)).toBeGreaterThan(3.5);
+    for (const { mm } of plain?.marks ?? []) expect(mm).toBeCloseTo(plain?.deepestMm ?? 0, 1);
+    expect(fit.left.widthsMm[0]).toBeCloseTo(fit.left.widthsMm[2] ?? 0, 1);
+  });
+
+  it('the second leaf is cut to 1957 − 2 = 1955 first, then its head is brought to the line', () => {
+    expect(fit.right.firstCutMm).toBeCloseTo(1955, 0);
+    const head = fit.right.cuts.find(({ edge }) => edge === 'head');
+    expect((head?.marks[0]?.mm ?? 0) - (head?.marks.at(-1)?.mm ?? 0)).toBeCloseTo(10, 0);
+  });
+
+  it('rails that stood 5 mm off each other run on', () => {
+    const rails = fitPair({ ...PAIR, left: { ...PAIR.left, railFromFootMm: 905 }, right: { ...PAIR.right, railFromFootMm: 900 } });
+    const foot = (cuts: typeof rails.left.cuts) => cuts.find(({ edge }) => edge === 'foot')?.marks[0]?.mm ?? 0;
+    expect(foot(rails.left.cuts) - foot(rails.right.cuts)).toBeCloseTo(5, 1);
+  });
+
+  it('a film of paint takes two thicknesses of every gap', () => {
+    expect(fitPair({ ...PAIR, paintMm: 0.1 }).leafWidthMm).toBeCloseTo((1370 - 3 * 2.2) / 2, 9);
+  });
+
+  it('meeting edges are neither tapered nor scribed', () => {
+    for (const { cuts } of [fit.left, fit.right]) {
+      for (const { marks, deepestMm } of cuts.filter(({ edge }) => edge === 'meeting'))
+        for (const { mm } of marks) expect(mm).toBeCloseTo(deepestMm, 9);
+    }
+  });
+});

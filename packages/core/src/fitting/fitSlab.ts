@@ -1,0 +1,232 @@
+import { instrumentSd } from '../length/instruments';
+import { cutList, type CutLine } from './cutList';
+import { fitLeaves } from './fitLeaves';
+import { fitOnce, type Fit, type FittedLeaf } from './fitOnce';
+import type { FitAim, Fitting } from './fitting';
+import { cutLeaf, isSide, LEAF_EDGES, leafOf, lengthOf, longest, type Cut, type Leaf, type LeafEdge } from './leaf';
+import { drawOpening, type Contradiction, type MeasuredOpening, type MissingId } from './opening';
+import { inOrder, type OutlinePoint } from './outline';
+import type { CutShape } from './shapes';
+import { LEAST_BLOCK_MM, mayLose, USUAL_BLOCK_MM, type FitSlabKind } from './slabKinds';
+
+/** A slab as it is, mm: sizes evenly from its top to its foot, and from its hinge edge to its latch edge. */
+export interface SlabAsItIs {
+  widthsMm: readonly number[];
+  heightsMm: readonly number[];
+  kind: FitSlabKind;
+  thicknessMm: number;
+  /** Solid rail of a hollow slab, where it was measured, and whether its plug may be glued back. */
+  blockMm?: number;
+  mayReblock?: boolean;
+  /** Its rails or panes must stay level. */
+  staysLevel?: boolean;
+  /** Middle of the handle below the top. */
+  handleFromTopMm?: number;
+  /** Hinge recesses are cut, and a lock is in. */
+  hasRecesses?: boolean;
+  hasLock?: boolean;
+  /** A fire label. */
+  hasLabel?: boolean;
+}
+
+/** Edges of a slab by what they are, and as they are drawn. */
+export const SLAB_EDGES = ['hinge', 'latch', 'head', 'foot'] as const;
+export type SlabEdge = (typeof SLAB_EDGES)[number];
+const DRAWN: Readonly<Record<SlabEdge, LeafEdge>> = { hinge: 'left', latch: 'right', head: 'head', foot: 'foot' };
+const NAMED: Readonly<Record<LeafEdge, SlabEdge>> = { left: 'hinge', right: 'latch', head: 'head', foot: 'foot' };
+
+/** A slab to be fitted; lengths in mm. */
+export interface SlabToFit {
+  opening: MeasuredOpening;
+  slab: SlabAsItIs;
+  gaps: Readonly<Record<SlabEdge, number>>;
+  /** A film of paint on a face: each gap loses two. */
+  paintMm?: number;
+  sides: CutShape;
+  aim: FitAim;
+  /** Cuts that were made. */
+  made?: readonly MadeCut[];
+}
+
+/** Timber that is off, at places from the top of a side or from the hinge side of an end. */
+export interface MadeCut {
+  edge: SlabEdge;
+  marks: readonly OutlinePoint[];
+}
+
+export interface EdgeLeft {
+  edge: SlabEdge;
+  offMm: number;
+  leastGapMm: number;
+  mostGapMm: number;
+  /** Gaps left, from the top of a side or the hinge side of an end. */
+  gaps: OutlinePoint[];
+}
+
+export const FIT_WARNINGS = ['label', 'deepenRecesses', 'backset', 'block', 'handleHigh', 'handleLow', 'topEnd', 'seal'] as const;
+export type FitWarning = (typeof FIT_WARNINGS)[number];
+
+/** What beats cutting where the slab is too small, by how much is left open beyond what is wanted. */
+export const FILLS = ['live', 'straighten', 'pack', 'strip', 'newSlab'] as const;
+export type Fill = (typeof FILLS)[number];
+
+export interface SlabFit {
+  isPossible: boolean;
+  /** Where more than may come off would have to, mm; no cuts are listed then. */
+  short: { edge: SlabEdge; mm: number }[];
+  /** Where the slab is too small, by how much more than is wanted, and what to do. */
+  open: { edge: SlabEdge; mm: number; fill: Fill }[];
+  missing: MissingId[];
+  contradictions: Contradiction[];
+  edges: EdgeLeft[];
+  cuts: (Omit<CutLine, 'edge'> & { edge: SlabEdge })[];
+  areaMm2: number;
+  /** How far its top leans from where it would stand square, + toward the hinges. */
+  leansMm: number;
+  /** The readings that matter most, and by how much timber off may change with each, mm in the mean. */
+  readAgain: { reading: string; changesMm: number }[];
+  warnings: { id: FitWarning; mm: number }[];
+}
+
+/** A gap is open to the eye from so much more than wanted; packers and strips go so far (common practice, no source), mm. */
+const OPEN_FROM_MM = 1.5;
+const FILL_UP_TO: readonly { fill: Fill; mm: number }[] = [
+  { fill: 'live', mm: 2.5 },
+  { fill: 'pack', mm: 5 },
+  { fill: 'strip', mm: 15 },
+  { fill: 'newSlab', mm: Infinity },
+];
+/** A slab leans no further than this over its height to follow an opening (common practice, no source). */
+const MAY_LEAN_SHARE = 0.01;
+/** Handles stand about 44 in below the top of an arched slab, and between these above the floor (common practice, no source), mm. */
+export const ARCHED_HANDLE_MM = 44 * 25.4;
+/** Further from that, the wrong end may be up, mm. */
+const TOP_END_WITHIN_MM = 100;
+const HANDLE_HEIGHTS_MM = { from: 850, to: 1150 };
+const READ_AGAIN = 2;
+
+/** Sizes evenly from the top down are heights above the foot; evenly from the hinge side they are distances across. */
+export function slabLeaf({ widthsMm, heightsMm }: Pick<SlabAsItIs, 'widthsMm' | 'heightsMm'>): Leaf {
+  const [wide, tall] = [Math.max(...widthsMm), Math.max(...heightsMm)];
+  const even = (count: number, i: number) => (count === 1 ? 0 : i / (count - 1));
+  return leafOf({
+    widths: widthsMm.map((mm, i) => ({ at: tall * (1 - even(widthsMm.length, i)), mm })),
+    heights: heightsMm.map((mm, i) => ({ at: wide * even(heightsMm.length, i), mm })),
+  });
+}
+
+/** Fits a slab into an opening as it was measured, and lists the cuts. */
+export function fitSlab(asked: SlabToFit): SlabFit {
+  const { slab, made = [] } = asked;
+  const opening = drawOpening(asked.opening);
+  const whole = slabLeaf(slab);
+  const leaf = cutLeaf(
+    whole,
+    made.map((cut) => drawnCut(whole, cut)),
+  );
+  const fitting = fittingOf(asked, opening, leaf);
+  const fit = fitLeaves(fitting);
+  const [own] = fit.leaves as [FittedLeaf];
+  const edges = own.edges.map((edge) => edgeLeft(leaf, edge));
+  const bevelled: LeafEdge[] = ['right'];
+  return {
+    isPossible: fit.isPossible,
+    short: own.edges.flatMap(({ edge, shortMm }) => (shortMm > 0.05 ? [{ edge: NAMED[edge], mm: shortMm }] : [])),
+    open: openAt(asked, edges),
+    missing: opening.missing,
+    contradictions: opening.contradictions,
+    edges,
+    // What a listing allows is not known here: nothing is cut off a labelled door by this list.
+    cuts:
+      fit.isPossible && slab.hasLabel !== true
+        ? cutList(leaf, own.edges, { thicknessMm: slab.thicknessMm, hingesOn: 'left', bevelled }).map((cut) => ({
+            ...cut,
+            edge: NAMED[cut.edge],
+          }))
+        : [],
+    areaMm2: fit.areaMm2,
+    leansMm: own.standing.leansMm,
+    readAgain: readAgain(asked, leaf, fit),
+    warnings: warningsOf(asked, own),
+  };
+}
+
+function fittingOf({ slab, gaps, paintMm = 0, sides, aim }: SlabToFit, opening: Fitting['opening'], leaf: Leaf): Fitting {
+  const wishes = Object.fromEntries(
+    SLAB_EDGES.map((edge) => {
+      const drawn = DRAWN[edge];
+      const shape: CutShape = isSide(drawn) ? sides : 'line';
+      return [drawn, { gapMm: gaps[edge] + 2 * paintMm, mayLoseMm: mayLose(slab, drawn), shape }];
+    }),
+  ) as Fitting['leaves'][number]['wishes'];
+  const mayLeanMm = slab.staysLevel === true ? 0 : longest(leaf.head) * MAY_LEAN_SHARE;
+  return { opening, leaves: [{ leaf, wishes, mayLeanMm }], meetingMm: 0, aim };
+}
+
+/** A cut that was made, as it is drawn: by share of the edge, sides from the foot. */
+function drawnCut(leaf: Leaf, { edge, marks }: MadeCut): Cut {
+  const drawn = DRAWN[edge];
+  const lengthMm = lengthOf(leaf, drawn);
+  const shares = marks.map(({ at, mm }) => ({ at: isSide(drawn) ? 1 - at / lengthMm : at / lengthMm, mm }));
+  return { edge: drawn, off: inOrder(shares) };
+}
+
+function edgeLeft(leaf: Leaf, { edge, deepestMm, gaps, leastGapMm, mostGapMm }: FittedLeaf['edges'][number]): EdgeLeft {
+  const lengthMm = lengthOf(leaf, edge);
+  const fromTop = isSide(edge) ? gaps.map(({ at, mm }) => ({ at: lengthMm - at, mm })).reverse() : [...gaps];
+  return { edge: NAMED[edge], offMm: deepestMm, leastGapMm, mostGapMm, gaps: fromTop };
+}
+
+function openAt({ gaps, paintMm = 0 }: SlabToFit, edges: readonly EdgeLeft[]): SlabFit['open'] {
+  return edges.flatMap(({ edge, leastGapMm, mostGapMm }) => {
+    const wanted = gaps[edge] + 2 * paintMm;
+    const mm = mostGapMm - wanted;
+    // Where it is as wanted elsewhere, the opening is hollow there, and not the slab too small.
+    const isHollow = leastGapMm - wanted < mm / 2;
+    const bySize = FILL_UP_TO.find((each) => mm <= each.mm)?.fill ?? 'newSlab';
+    const fill = isHollow && bySize !== 'live' ? 'straighten' : bySize;
+    return mm > OPEN_FROM_MM ? [{ edge, mm, fill }] : [];
+  });
+}
+
+/** Each reading a standard uncertainty off: how much that changes what comes off. */
+function readAgain(asked: SlabToFit, leaf: Leaf, fit: Fit): SlabFit['readAgain'] {
+  const { opening } = asked;
+  const sdMm = instrumentSd(opening.lengthsBy ?? 'tape', 0);
+  const tallMm = longest(leaf.head);
+  const leanMm = instrumentSd(opening.leansBy ?? 'spiritLevel', tallMm);
+  const off = (list: readonly OutlinePoint[], i: number) => list.map((point, k) => (k === i ? { ...point, mm: point.mm - sdMm } : point));
+  const others: [string, MeasuredOpening][] = [
+    ...opening.widths.map((_, i): [string, MeasuredOpening] => [`width.${i}`, { ...opening, widths: off(opening.widths, i) }]),
+    ...opening.heights.map((_, i): [string, MeasuredOpening] => [`height.${i}`, { ...opening, heights: off(opening.heights, i) }]),
+    ['plumb', { ...opening, plumb: { hingeMm: (opening.plumb?.hingeMm ?? 0) - leanMm } }],
+  ];
+  const edgesMm = LEAF_EDGES.reduce((sum, edge) => sum + lengthOf(leaf, edge), 0);
+  return others
+    .map(([reading, other]) => {
+      const changed = fitOnce(fittingOf({ ...asked, aim: 'area' }, drawOpening(other), leaf));
+      return { reading, changesMm: Math.abs(changed.areaMm2 - fit.areaMm2) / edgesMm };
+    })
+    .sort((a, b) => b.changesMm - a.changesMm)
+    .slice(0, READ_AGAIN);
+}
+
+function warningsOf({ slab, gaps }: SlabToFit, { edges }: FittedLeaf): SlabFit['warnings'] {
+  const deepest = (edge: LeafEdge) => edges.find((each) => each.edge === edge)?.deepestMm ?? 0;
+  const cutsAny = edges.some(({ deepestMm }) => deepestMm > 0);
+  const block = slab.kind === 'hollow' ? (slab.blockMm ?? USUAL_BLOCK_MM) - Math.max(deepest('head'), deepest('foot')) : Infinity;
+  const handle = slab.handleFromTopMm;
+  const heightMm = Math.max(...slab.heightsMm);
+  const aboveFloor = handle === undefined ? undefined : heightMm - handle - deepest('foot') + gaps.foot;
+  const all: (readonly [FitWarning, boolean, number])[] = [
+    ['label', slab.hasLabel === true && cutsAny, 0],
+    ['deepenRecesses', slab.hasRecesses === true && deepest('left') > 0, deepest('left')],
+    ['backset', slab.hasLock === true && deepest('right') > 0, deepest('right')],
+    ['block', block < LEAST_BLOCK_MM, block],
+    ['handleHigh', aboveFloor !== undefined && aboveFloor > HANDLE_HEIGHTS_MM.to, aboveFloor ?? 0],
+    ['handleLow', aboveFloor !== undefined && aboveFloor < HANDLE_HEIGHTS_MM.from, aboveFloor ?? 0],
+    ['topEnd', slab.kind === 'arched' && handle !== undefined && Math.abs(handle - ARCHED_HANDLE_MM) > TOP_END_WITHIN_MM, handle ?? 0],
+    ['seal', cutsAny, 0],
+  ];
+  return all.flatMap(([id, holds, mm]) => (holds ? [{ id, mm }] : []));
+}

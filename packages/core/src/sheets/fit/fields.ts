@@ -1,0 +1,88 @@
+import { FIT_AIMS } from '../../fitting/fitting';
+import { LINING_ADVICE } from '../../fitting/lining';
+import { MISSING_IDS } from '../../fitting/opening';
+import { FIT_SLAB_KINDS } from '../../fitting/slabKinds';
+import { SUMS_OF } from '../../fitting/sums';
+import { TOOL_RULES, TOOLS } from '../../fitting/cutList';
+import { choice, group, lengthMm, list, number, omittable } from '../../fields/field';
+import { INSTRUMENT_IDS } from '../../length/instruments';
+import { LARGEST_MM, listOf, mm, oneOf, part } from '../shapes';
+
+/** What sheets of fitting ask for and answer alike. */
+const off = (says: string) => omittable(lengthMm(says, -100, 100));
+
+const places = (says: string, from: string) =>
+  list(says, group('A reading', { at: lengthMm(from, 0, LARGEST_MM), mm: lengthMm('What was read', 100, LARGEST_MM) }, {}), {
+    least: 1,
+    most: 9,
+  });
+
+export const openingFields = {
+  widths: places('Widths, leg to leg', 'Above the floor'),
+  heights: places('Heights, floor to head', 'From the hinge leg'),
+  plumb: omittable(
+    group(
+      'Lean of a leg over its height, + when its top stands further toward the latch',
+      { hingeMm: off('Hinge leg'), latchMm: off('Latch leg') },
+      {},
+    ),
+  ),
+  straight: omittable(
+    group(
+      'How far the middle of a leg is off a straight line, + toward the latch',
+      { hingeMm: off('Hinge leg'), latchMm: off('Latch leg') },
+      {},
+    ),
+  ),
+  level: omittable(group('Fall over the width, + when the latch end is lower', { headMm: off('Head'), floorMm: off('Floor') }, {})),
+  floorComesMm: omittable(lengthMm('What is still to come on the floor', 0, 200)),
+  lengthsBy: omittable(choice('What lengths were read with', INSTRUMENT_IDS)),
+  leansBy: omittable(choice('What leans were read with', INSTRUMENT_IDS)),
+} as const;
+
+export const opening = group('The opening as measured', openingFields, {});
+
+export const sizes = (says: string, from: number, to: number) => list(says, lengthMm('Size', from, to), { least: 1, most: 5 });
+export const slabWidths = sizes('Widths of the slab, evenly from the top to the foot, mm', 200, 3000);
+export const slabHeights = sizes('Heights of the slab, evenly from one side to the other, mm', 300, 4000);
+export const gap = (says: string) => lengthMm(says, 0, 100);
+export const paint = omittable(lengthMm('Film of paint on a face', 0, 1));
+export const slabKind = choice('How the slab is made', FIT_SLAB_KINDS);
+export const aim = choice('What is to be least', FIT_AIMS);
+export const block = omittable(lengthMm('Solid rail of a hollow slab', 0, 300));
+
+export const points = listOf(part({ at: mm('Where'), mm: mm('How much') }));
+export const sums = listOf(
+  part({
+    of: oneOf(SUMS_OF),
+    fromMm: mm('From'),
+    steps: listOf(
+      part({
+        does: oneOf(['less', 'plus', 'over']),
+        times: number('How often', {}),
+        by: number('By how much, mm; into how many', {}),
+        gives: mm('What comes of it'),
+      }),
+    ),
+  }),
+);
+export const missing = listOf(oneOf(MISSING_IDS));
+export const contradictions = listOf(
+  part({ of: oneOf(['lean', 'bow', 'level']), differMm: mm('By how much readings differ'), mayMm: mm('How much they may') }),
+);
+export const cutsAt = <const E extends readonly string[]>(edges: E) =>
+  listOf(
+    part({
+      edge: oneOf(edges),
+      marks: points,
+      offsets: points,
+      deepestMm: mm('Deepest'),
+      tool: oneOf(TOOLS),
+      rule: oneOf(TOOL_RULES),
+      bevelMm: mm('How much narrower the far face'),
+      bladeMm: mm('Blade below the base of the saw'),
+    }),
+  );
+export const shortAt = <const E extends readonly string[]>(edges: E) =>
+  listOf(part({ edge: oneOf(edges), mm: mm('More than may come off') }));
+export const advice = oneOf(LINING_ADVICE);
