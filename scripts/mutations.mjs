@@ -709,5 +709,29 @@ export const MUTATIONS = [
       'call/NextBestCard',
     ),
   ],
+  [
+    'gaps are kept where a cut runs out',
+    core('fitting/standingLeaf.ts', ', ...runsOut(fitting, own.leaf, n, edge)]', ']', 'fitting/fitLeaves'),
+  ],
+  ['a crooked line is planed by hand', core('fitting/cutList.ts', 'crookedBy(off) > CROOKED_FROM_MM', 'false', 'fitting/fitSlab')],
+  [
+    'nothing is cut off a labelled door',
+    core('fitting/fitSlab.ts', 'fit.isPossible && slab.hasLabel !== true', 'fit.isPossible', 'fitting/fitSlab'),
+  ],
+  ['a hollow leg is no reason for a strip', core('fitting/fitSlab.ts', "isHollow && bySize !== 'live'", 'false', 'fitting/fitSlab')],
+  [
+    'marks on the frame are lower by the head gap',
+    core('fitting/marks.ts', 'const frameTopMm = top + headGapMm;', 'const frameTopMm = top;', 'fitting/measuredAlone'),
+  ],
+  [
+    'the hinge leg of a lining only comes in',
+    core('fitting/lining.ts', 'Math.max(...stands)', 'Math.min(...stands)', 'fitting/measuredAlone'),
+  ],
+  ['readings that cannot all be true are told', core('fitting/opening.ts', 'differMm > mayMm', 'differMm > 1e9', 'fitting/opening')],
+  [
+    'a film of paint takes two thicknesses',
+    core('fitting/fitPair.ts', 'const film = 2 * paintMm;', 'const film = paintMm;', 'fitting/fitPair'),
+  ],
+  ['tangents of a scribed edge turn with it', core('fitting/scribe.ts', 'perLean: sign * turning,', 'perLean: 0,', 'fitting/fitLeaves')],
   ['leaves of a bifold are no plates of a hinge', field('words/terms.ts', "'folded', ", '', 'words/terms')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -1,3 +1,4 @@
+import { DomainError } from '../errors';
 import { solveLinearProgram } from '../numbers/linearProgram';
 import { meetsAnother, type Fitting } from './fitting';
 import { fitProgram, MM_ALONG_A_METRE, SHORT_COST } from './fitProgram';
@@ -34,18 +35,25 @@ export interface Fit {
 /** The program is made anew about where the leaves then stand until it holds to within this, mm along a metre, and they stand still to within this, mm. */
 const HOLDS = 2e-3;
 const STILL_MM = 0.02;
-const MOST_ROUNDS = 60;
+const MOST_ROUNDS = 40;
 const KNOWN_ROUNDS = 8;
-/** How far a leaf goes in the first round, and how much less in each that follows, mm. */
+/** At first a leaf goes anywhere; then so far, and so much less in each that follows, mm. */
+const ANYWHERE_MM = 1e5;
 const REACHES_MM = 25;
 const NARROWS = 0.75;
+/** Rounding of a cost, as a share of it. */
+const ROUNDING = 1e-9;
 /** Less is nothing: no plane takes it, mm. */
 export const NOTHING_MM = 1e-4;
 
-/** The fit with its cuts just as they are wished for. */
+/**
+ * The fit with its cuts just as they are wished for.
+ *
+ * @throws DomainError `fit.noAnswer` where the figures are so odd that there is none
+ */
 export function fitOnce(fitting: Fitting): Fit {
   const fit = fitFrom(fitting);
-  if (fit === undefined) throw new RangeError('A fit without an answer: every leaf can be made small enough.');
+  if (fit === undefined) throw new DomainError('fit.noAnswer', 'opening', 'No leaf can be fitted by these figures: read them again.');
   return fit;
 }
 
@@ -64,17 +72,16 @@ export function fitFrom(fitting: Fitting, begun?: readonly Standing[]): Fit | un
   learn();
   const perRound = below.length;
   for (let round = 0; ; round += 1) {
-    const reachMm = REACHES_MM * NARROWS ** round;
-    const least = solveLinearProgram(fitProgram(fitting, around, below, reachMm).program);
-    if (least === undefined) return undefined;
-    const asked = fitProgram(fitting, around, below, reachMm, least.cost + HOLDS / 2);
-    const even = solveLinearProgram(asked.program);
-    if (even === undefined) throw new RangeError('A fit that was there and is gone.');
-    const { values } = even;
-    const next = asked.standings(values).map((standing, n) => ({ ...(around[n] as StandingLeaf), standing }));
+    const reachMm = round === 0 ? ANYWHERE_MM : REACHES_MM * NARROWS ** (round - 1);
+    const { asked, least } = askedWithin(fitting, around, below, reachMm) ?? askedWithin(fitting, around, below, ANYWHERE_MM) ?? {};
+    if (asked === undefined || least === undefined) return undefined;
+    const within = fitProgram(fitting, around, below, reachMm, least.cost * (1 + ROUNDING) + HOLDS / 2);
+    const even = solveLinearProgram(within.program);
+    const [used, values] = even === undefined ? [asked, least.values] : [within, even.values];
+    const next = used.standings(values).map((standing, n) => ({ ...(around[n] as StandingLeaf), standing }));
     const moved = Math.max(...next.flatMap(({ standing }, n) => movedBy(standing, around[n]?.standing)));
     around = next;
-    const fit = fitOf(fitting, around, (n, edge) => asked.straightOff(values, n, edge) ?? scribedOff(fitting, around, n, edge));
+    const fit = fitOf(fitting, around, (n, edge) => used.straightOff(values, n, edge) ?? scribedOff(fitting, around, n, edge));
     const left = around.map((each, n) => leftOf(each, fit.leaves[n]?.edges ?? []));
     const shrunk = Math.max(
       ...left.flatMap((each, n) => extentOf(each).map((mm, i) => Math.abs(mm - (extentOf(around[n] as StandingLeaf)[i] ?? 0)))),
@@ -87,6 +94,13 @@ export function fitFrom(fitting: Fitting, begun?: readonly Standing[]): Fit | un
     below.splice(0, below.length - (above < -HOLDS ? 0 : KNOWN_ROUNDS) * perRound);
     learn();
   }
+}
+
+/** The least timber with every leaf within reach of where it stands; nothing where there is no way. */
+function askedWithin(fitting: Fitting, around: readonly StandingLeaf[], below: readonly AreaBelow[], reachMm: number) {
+  const asked = fitProgram(fitting, around, below, reachMm);
+  const least = solveLinearProgram(asked.program);
+  return least && { asked, least };
 }
 
 const movedBy = (a: Standing, b: Standing = a) => [a.xMm - b.xMm, a.yMm - b.yMm, a.leansMm - b.leansMm].map(Math.abs);

@@ -80,6 +80,8 @@ export interface SlabFit {
   contradictions: Contradiction[];
   edges: EdgeLeft[];
   cuts: (Omit<CutLine, 'edge'> & { edge: SlabEdge })[];
+  /** Cuts that were made already, and how deep each was at its deepest. */
+  made: { edge: SlabEdge; mm: number }[];
   areaMm2: number;
   /** How far its top leans from where it would stand square, + toward the hinges. */
   leansMm: number;
@@ -144,6 +146,7 @@ export function fitSlab(asked: SlabToFit): SlabFit {
             edge: NAMED[cut.edge],
           }))
         : [],
+    made: made.map(({ edge, marks }) => ({ edge, mm: Math.max(...marks.map(({ mm }) => mm)) })),
     areaMm2: fit.areaMm2,
     leansMm: own.standing.leansMm,
     readAgain: readAgain(asked, leaf, fit),

@@ -35,7 +35,7 @@ const MOST_PIVOTS = 5000;
  * The optimum of a small linear program by the dual simplex method on a condensed dictionary: nothing chosen costs nothing, so the costs are
  * right from the start, and limits are met one by one (Chvátal, Linear Programming, ch. 10; from memory).
  *
- * @returns nothing where no choice meets all limits
+ * @returns nothing where no choice meets all limits, or none was found in far more pivots than a fit takes
  */
 export function solveLinearProgram({ costs, free, limits }: LinearProgram): Optimum | undefined {
   // A free unknown is one less another.
@@ -60,7 +60,7 @@ export function solveLinearProgram({ costs, free, limits }: LinearProgram): Opti
   for (let pivots = 0; ; pivots += 1) {
     const leaving = mostUnmet(rows, width);
     if (leaving < 0) break;
-    if (pivots > MOST_PIVOTS) throw new RangeError('A linear program that does not come to an end.');
+    if (pivots > MOST_PIVOTS) return undefined;
     const entering = cheapest(rows[leaving] ?? prices, prices, width, scale * HAIR * SLACK_SHARE);
     if (entering < 0) return undefined;
     pivot(rows, prices, leaving, entering);

@@ -21,7 +21,7 @@ const TRIED = 12;
 /** So many tried on the drawn doors are some ten milliseconds. */
 const TRIED_A_PIECE = 6;
 /** What all searches of one plan turn over together, well under a second; hardly any plan needs it. */
-const TURNS_OF_A_PLAN = 16_000;
+const TURNS_OF_A_PLAN = 22_000;
 const SHARE_OF_TURNS = 2 / 3;
 const LEAST_TURNS = 100;
 /** So many of the best are kept once half of that is gone, and of the ways after the first few: the fewer, the sooner the best are proved. */

@@ -7,7 +7,7 @@ import { planingLines } from './planingLines';
 import { GUARD_PRICE, OUTSIDE_PRICE, SEEN_FROM_MM, type FoundPlan, type SearchSpace, type Setting } from './searchSpace';
 
 /** A search that has turned over so many choices has found what it will find; few need more. */
-export const MOST_TURNS = 8000;
+export const MOST_TURNS = 11_000;
 
 /** So many ways to plane take as long as a turn. */
 const PLANINGS_A_TURN = 6;

@@ -82,7 +82,7 @@ export function OpeningDrawing({
           stroke={palette.ink}
           strokeWidth={LINE.bold}
         />
-        <Path d={`${line(slab)} Z`} fill={palette.slab} stroke={palette.ink} strokeWidth={LINE.rule} />
+        {edges.length > 0 && <Path d={`${line(slab)} Z`} fill={palette.slab} stroke={palette.ink} strokeWidth={LINE.rule} />}
         {opening.widths.map(({ at, mm }) => (
           <DrawnWords key={`w${at}`} x={width / 2} y={Math.min(bottom - 16, Math.max(top + 26, y(at / tall)))} anchor="middle" isBold>
             {`↔ ${words.bare(mm)}`}

@@ -3,10 +3,11 @@ import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
+import { CutFiles } from './CutFiles';
 import { CutLines } from './CutLines';
 import { BeforeCutting, CutCautions } from './FitNotes';
 import { EDGE_WORDS, FILL_WORDS, rangeWords, WARNING_WORDS } from './fitWords';
-import { madeOf } from './made';
+import { madeOf, writeMade } from './made';
 import { OpeningDrawing } from './OpeningDrawing';
 import { slabSays } from './slabSays';
 
@@ -43,11 +44,7 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
         </Words>
       ))}
       {made.length > 0 && onType && (
-        <Press
-          kind="quiet"
-          onPress={() => onType('made', made.length === 1 ? '' : JSON.stringify(made.slice(0, -1)))}
-          testID="cut-take-back"
-        >
+        <Press kind="quiet" onPress={() => onType('made', writeMade(made.slice(0, -1)))} testID="cut-take-back">
           Take the last cut back
         </Press>
       )}
@@ -55,7 +52,7 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
         cuts={cuts}
         words={words}
         testID="cut"
-        {...(onType && { onMade: (cut, deepestMm) => onType('made', JSON.stringify([...made, madeOf(cut, deepestMm)])) })}
+        {...(onType && { onMade: (cut, deepestMm) => onType('made', writeMade([...made, madeOf(cut, deepestMm)])) })}
       />
       {isPossible && cuts.length === 0 && made.length > 0 && (
         <Slip label="Prove it">
@@ -81,6 +78,7 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
           testID={`gap-${edge}`}
         />
       ))}
+      {cuts.length > 0 && <CutFiles result={result} request={request} />}
       {cuts.length > 0 && <CutCautions />}
     </>
   );

@@ -14,7 +14,7 @@ export const worksheets = entry({
     sheet: choice('Which calculation', SHEET_NAMES),
     figures: list(
       'What was typed, field by field',
-      group('One field', { field: named('Field of its request', 80), typed: text('Exactly as typed', { longest: 200 }) }, {}),
+      group('One field', { field: named('Field of its request', 80), typed: text('Exactly as typed', { longest: 2000 }) }, {}),
       { most: 80 },
     ),
     says: text('The answer in words', { longest: 1000 }),

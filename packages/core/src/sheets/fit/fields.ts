@@ -11,10 +11,27 @@ import { LARGEST_MM, listOf, mm, oneOf, part } from '../shapes';
 /** What sheets of fitting ask for and answer alike. */
 const off = (says: string) => omittable(lengthMm(says, -100, 100));
 
+/** Two readings of one side may differ by so much of how far they are apart, and sizes of one slab by so much in all. */
+const STEEPEST = 0.1;
+const SIZES_WITHIN_MM = 60;
+
+function apartFaults(readings: readonly { at: number; mm: number }[]): { field: string; message: string }[] {
+  const sorted = [...readings].sort((a, b) => a.at - b.at);
+  const isOdd = sorted.some(({ at, mm }, i) => {
+    const before = sorted[i - 1];
+    return before !== undefined && (at - before.at < 1 || Math.abs(mm - before.mm) > STEEPEST * (at - before.at));
+  });
+  return isOdd ? [{ field: '', message: 'two of these differ by more than a tenth of how far they are apart: read them again' }] : [];
+}
+
+const sizeFaults = (mm: readonly number[]) =>
+  Math.max(...mm) - Math.min(...mm) > SIZES_WITHIN_MM ? [{ field: '', message: 'these differ by more than 60 mm: read them again' }] : [];
+
 const places = (says: string, from: string) =>
   list(says, group('A reading', { at: lengthMm(from, 0, LARGEST_MM), mm: lengthMm('What was read', 100, LARGEST_MM) }, {}), {
     least: 1,
     most: 9,
+    faults: apartFaults,
   });
 
 export const openingFields = {
@@ -42,7 +59,8 @@ export const openingFields = {
 
 export const opening = group('The opening as measured', openingFields, {});
 
-export const sizes = (says: string, from: number, to: number) => list(says, lengthMm('Size', from, to), { least: 1, most: 5 });
+export const sizes = (says: string, from: number, to: number) =>
+  list(says, lengthMm('Size', from, to), { least: 1, most: 5, faults: sizeFaults });
 export const slabWidths = sizes('Widths of the slab, evenly from the top to the foot, mm', 200, 3000);
 export const slabHeights = sizes('Heights of the slab, evenly from one side to the other, mm', 300, 4000);
 export const gap = (says: string) => lengthMm(says, 0, 100);

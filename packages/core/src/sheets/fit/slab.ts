@@ -80,6 +80,7 @@ export const fitSlabSheet = sheet({
       }),
     ),
     cuts: cutsAt(SLAB_EDGES),
+    made: listOf(part({ edge: oneOf(SLAB_EDGES), mm: mm('Deepest of a cut that was made') })),
     areaMm2: { is: 'number', says: 'Timber off, mm²' },
     leansMm: mm('How far its top leans toward the hinges'),
     readAgain: listOf(part({ reading: text('Which reading', {}), changesMm: mm('What comes off may change by') })),

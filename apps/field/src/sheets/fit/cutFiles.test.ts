@@ -1,0 +1,52 @@
+import { fitSlab, type SlabToFit } from '@proper-swing/core/sheets';
+import { fitSlabSheet } from '@proper-swing/core/sheets/fit/slab';
+import DxfParser from 'dxf-parser';
+import Papa from 'papaparse';
+import { asCsv, asDxf, asSvg, BAR_MM, fullSize } from './cutFiles';
+
+const ASKED = fitSlabSheet.example as SlabToFit;
+const FIT = fitSlab(ASKED);
+const LINES = fullSize(FIT, ASKED);
+
+describe('the cuts at full size', () => {
+  it('start at the corner and go to the other end of their edge', () => {
+    const [slab, ...cuts] = LINES;
+    expect(slab?.points).toHaveLength(5);
+    expect(cuts).toHaveLength(FIT.cuts.length);
+    const latch = cuts[FIT.cuts.findIndex(({ edge }) => edge === 'latch')];
+    expect(latch?.points[0]?.x).toBeCloseTo(764 - (FIT.cuts.find(({ edge }) => edge === 'latch')?.deepestMm ?? 0), 6);
+    expect(latch?.points[0]?.y).toBeCloseTo(1985, 6);
+  });
+
+  it('are the same lines to a hundredth of a millimetre when another program reads the DXF', async () => {
+    const read = new DxfParser().parseSync(await asDxf(LINES));
+    expect(read?.header['$INSUNITS']).toBe(4);
+    const drawn = read?.entities as unknown as { layer: string; shape: boolean; vertices: { x: number; y: number }[] }[];
+    expect(drawn.map(({ layer }) => layer)).toEqual(LINES.map(({ of }) => of.toUpperCase()));
+    drawn.forEach(({ vertices, shape }, i) => {
+      const line = LINES[i];
+      expect(shape).toBe(line?.isClosed);
+      expect(vertices).toHaveLength(line?.points.length ?? 0);
+      vertices.forEach(({ x, y }, k) => {
+        expect(Math.abs(x - (line?.points[k]?.x ?? NaN))).toBeLessThan(0.01);
+        expect(Math.abs(y - (line?.points[k]?.y ?? NaN))).toBeLessThan(0.01);
+      });
+    });
+  });
+
+  it('an SVG is as large as it says, and its bar 100 mm', () => {
+    const svg = asSvg(LINES);
+    const [, width, box] = /width="([\d.]+)mm".*viewBox="0 0 ([\d.]+)/.exec(svg) ?? [];
+    expect(width).toBe(box);
+    expect(svg).toContain(`h${BAR_MM} `);
+    expect(svg.match(/id="cut"/g)).toHaveLength(FIT.cuts.length);
+  });
+
+  it('a table of offsets is read back as it was written', () => {
+    const { data, errors } = Papa.parse<Record<string, string>>(asCsv(FIT), { header: true });
+    expect(errors).toEqual([]);
+    expect(data.filter(({ edge }) => edge === 'latch')[3]).toMatchObject({ measured_from: 'top', at_mm: '300' });
+    const own = FIT.cuts.find(({ edge }) => edge === 'hinge')?.offsets[5]?.mm ?? NaN;
+    expect(Number(data.filter(({ edge }) => edge === 'hinge')[5]?.['off_mm'])).toBeCloseTo(own, 2);
+  });
+});

@@ -1,0 +1,90 @@
+import type { SlabFit, SlabToFit } from '@proper-swing/core/sheets';
+import Papa from 'papaparse';
+
+/** A line of a full-size drawing, mm: x from the hinge edge, y up from the foot. */
+export interface DrawnLine {
+  of: 'slab' | 'cut';
+  isClosed: boolean;
+  points: readonly { x: number; y: number }[];
+}
+
+/** The slab and every cut on it, at full size. */
+export function fullSize({ cuts }: Pick<SlabFit, 'cuts'>, { slab }: Pick<SlabToFit, 'slab'>): DrawnLine[] {
+  const [wide, tall] = [Math.max(...slab.widthsMm), Math.max(...slab.heightsMm)];
+  const even = (list: readonly number[], i: number) => (list.length === 1 ? 0 : i / (list.length - 1));
+  const latch = slab.widthsMm.map((x, i) => ({ x, y: tall * (1 - even(slab.widthsMm, i)) }));
+  const head = slab.heightsMm.map((y, i) => ({ x: wide * even(slab.heightsMm, i), y }));
+  const outline = [
+    { x: 0, y: 0 },
+    { x: latch.at(-1)?.x ?? wide, y: 0 },
+    ...latch.slice(1, -1).reverse(),
+    { x: latch[0]?.x ?? wide, y: head.at(-1)?.y ?? tall },
+    ...head.slice(1, -1).reverse(),
+    { x: 0, y: head[0]?.y ?? tall },
+  ];
+  const place = {
+    hinge: (at: number, mm: number) => ({ x: mm, y: tall - at }),
+    latch: (at: number, mm: number) => ({ x: wide - mm, y: tall - at }),
+    head: (at: number, mm: number) => ({ x: at, y: tall - mm }),
+    foot: (at: number, mm: number) => ({ x: at, y: mm }),
+  };
+  return [
+    { of: 'slab', isClosed: true, points: outline },
+    ...cuts.map(({ edge, marks }): DrawnLine => ({ of: 'cut', isClosed: false, points: marks.map(({ at, mm }) => place[edge](at, mm)) })),
+  ];
+}
+
+/** A measuring bar to check a print or a drawing by, mm. */
+export const BAR_MM = 100;
+const EDGE_MM = 20;
+
+/** The drawing as SVG in millimetres at full size, with a bar to check a print by. */
+export function asSvg(lines: readonly DrawnLine[]): string {
+  const points = lines.flatMap((line) => line.points);
+  const [wide, tall] = [Math.max(...points.map(({ x }) => x)), Math.max(...points.map(({ y }) => y))];
+  const [width, height] = [wide + 2 * EDGE_MM, tall + 2 * EDGE_MM + 20];
+  const path = ({ points: own, isClosed }: DrawnLine) =>
+    own.map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${fixed(x + EDGE_MM)} ${fixed(tall - y + EDGE_MM)}`).join(' ') + (isClosed ? ' Z' : '');
+  const barY = tall + EDGE_MM + 18;
+  return [
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${fixed(width)}mm" height="${fixed(height)}mm" viewBox="0 0 ${fixed(width)} ${fixed(height)}">`,
+    ...lines.map(
+      (line) => `<path id="${line.of}" d="${path(line)}" fill="none" stroke="#000" stroke-width="${line.of === 'slab' ? 0.3 : 0.6}"/>`,
+    ),
+    `<path id="bar" d="M${EDGE_MM} ${fixed(barY - 3)} v6 M${EDGE_MM} ${fixed(barY)} h${BAR_MM} m0 -3 v6" fill="none" stroke="#000" stroke-width="0.4"/>`,
+    `<text x="${EDGE_MM + BAR_MM + 4}" y="${fixed(barY + 2)}" font-size="6" font-family="sans-serif">${BAR_MM} mm: measure this on the print. Hinge edge on the left, TOP up.</text>`,
+    '</svg>',
+    '',
+  ].join('\n');
+}
+
+const fixed = (mm: number) => Number(mm.toFixed(3)).toString();
+
+/** The drawing as DXF in millimetres, slab and cuts on layers of their own; the writer is fetched when it is first asked for. */
+export async function asDxf(lines: readonly DrawnLine[]): Promise<string> {
+  const { Colors, DxfWriter, LWPolylineFlags, point2d, Units } = await import('@tarikjabiri/dxf');
+  const dxf = new DxfWriter();
+  dxf.setUnits(Units.Millimeters);
+  dxf.addLayer('SLAB', Colors.White, 'Continuous');
+  dxf.addLayer('CUT', Colors.Red, 'Continuous');
+  for (const { of, isClosed, points } of lines) {
+    dxf.addLWPolyline(
+      points.map(({ x, y }) => ({ point: point2d(x, y) })),
+      { layerName: of === 'slab' ? 'SLAB' : 'CUT', flags: isClosed ? LWPolylineFlags.Closed : LWPolylineFlags.None },
+    );
+  }
+  return dxf.stringify();
+}
+
+/** What comes off along each edge as CSV (RFC 4180), mm: every 100 mm from the top of a side, or from the hinge side of an end. */
+export function asCsv({ cuts }: Pick<SlabFit, 'cuts'>): string {
+  const rows = cuts.flatMap(({ edge, offsets }) =>
+    offsets.map(({ at, mm }) => ({
+      edge,
+      measured_from: edge === 'head' || edge === 'foot' ? 'hinge side' : 'top',
+      at_mm: at,
+      off_mm: Number(mm.toFixed(2)),
+    })),
+  );
+  return Papa.unparse(rows);
+}
