@@ -74,6 +74,9 @@ test('a slab into a bellied opening: each cut ticked off with what was really cu
   // Opened again it stands as it was kept.
   await page.reload();
   await expect(page.getByTestId('made-head')).toBeVisible();
+  // Another slab is another list: its cuts have not been made.
+  await finger.tap('fill-again');
+  await expect(page.getByTestId('made-head')).toHaveCount(0);
 });
 
 test('a pair is worked out in sums one can check, a hollow slab past its rail gets its plug', async ({ page, house }) => {

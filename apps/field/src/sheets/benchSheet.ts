@@ -24,6 +24,8 @@ export interface SheetField {
   /** Counts only where this other field is filled. */
   needs?: string;
   hint?: string;
+  /** A filled field that is emptied with the others when the figures are started over. */
+  startsOver?: true;
   /** What stands in a filled field; throws a DomainError when it makes no sense. */
   read?: (text: string) => unknown;
 }

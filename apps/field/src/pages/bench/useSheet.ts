@@ -52,7 +52,9 @@ export function useSheet(sheet: BenchSheet, first: Typed, draftKey: string): She
     ...(request !== undefined && answer?.ok === true && { result: answer.value }),
     type: (path, text) => setChanges((was) => ({ ...was, [path]: text })),
     clear: () => {
-      const readIn = fieldsOf(sheet).flatMap(({ path, kind }) => (kind === 'filled' && changes[path] ? [[path, changes[path]]] : []));
+      const readIn = fieldsOf(sheet).flatMap(({ path, kind, startsOver }) =>
+        kind === 'filled' && startsOver !== true && changes[path] ? [[path, changes[path]]] : [],
+      );
       if (readIn.length === 0) drop({});
       else setChanges(Object.fromEntries(readIn) as Typed);
     },

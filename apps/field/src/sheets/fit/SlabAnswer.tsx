@@ -35,7 +35,7 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
       {cuts.length > 0 && made.length === 0 && (
         <Slip label="Before the first cut">
           <Words testID="read-again">{`Read again: ${readAgain.map(({ reading }) => readingWords(reading)).join(' and ')}. What comes off hangs on these most.`}</Words>
-          <Words>Mark which end is the TOP, and the hinge side with a cross. Waste is hatched.</Words>
+          <Words>Mark which end is the TOP, the hinge side with a cross, and hatch the waste.</Words>
         </Slip>
       )}
       {made.map(({ edge, marks }, i) => (

@@ -74,7 +74,7 @@ export const fitSlabSheet = benchSheet<SlabFit>({
         { path: 'hasRecesses', label: 'Hinge recesses cut', kind: 'yes', usual: 'no' },
         { path: 'hasLock', label: 'Lock in', kind: 'yes', usual: 'no' },
         { path: 'hasLabel', label: 'Fire label', kind: 'yes', usual: 'no' },
-        { path: 'made', label: 'Cuts made', kind: 'filled', isOptional: true, read: readMade },
+        { path: 'made', label: 'Cuts made', kind: 'filled', isOptional: true, startsOver: true, read: readMade },
       ],
     },
   ],
