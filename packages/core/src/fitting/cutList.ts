@@ -15,7 +15,8 @@ const SAWN_FROM_MM = 3;
 const END_GRAIN_SAWN_FROM_MM = 1.5;
 /** A blade reaches so far beyond the slab (common practice, no source). */
 export const BLADE_BEYOND_MM = 3;
-const OFFSETS_APART_MM = 100;
+/** How much is off is told so often along an edge. */
+export const OFFSETS_APART_MM = 100;
 
 interface CutAsked {
   edge: LeafEdge;

@@ -67,7 +67,9 @@ export function fitFrom(fitting: Fitting, begun?: readonly Standing[]): Fit | un
   const below: AreaBelow[] = [];
   const learn = () =>
     fitting.leaves.forEach(({ wishes }, n) =>
-      LEAF_EDGES.filter((edge) => wishes[edge].shape === 'scribe').forEach((edge) => below.push(areaBelow(fitting, around, n, edge))),
+      LEAF_EDGES.filter((edge) => fitting.aim !== 'depth' && wishes[edge].shape === 'scribe').forEach((edge) =>
+        below.push(areaBelow(fitting, around, n, edge)),
+      ),
     );
   learn();
   const perRound = below.length;
@@ -156,6 +158,13 @@ function fitOf(fitting: Fitting, around: readonly StandingLeaf[], offOf: (n: num
     isPossible: edges.every(({ shortMm }) => shortMm < SHORT_FROM_MM),
   };
 }
+
+/** Less is not told, mm. */
+const SHORT_TOLD_FROM_MM = 0.05;
+
+/** Where more than may come off a leaf would have to, mm. */
+export const shortAt = ({ edges }: FittedLeaf): { edge: LeafEdge; mm: number }[] =>
+  edges.flatMap(({ edge, shortMm }) => (shortMm > SHORT_TOLD_FROM_MM ? [{ edge, mm: shortMm }] : []));
 
 /** Less too little to lose than this is rounding, mm. */
 const SHORT_FROM_MM = 1e-3;

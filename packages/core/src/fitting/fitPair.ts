@@ -1,8 +1,8 @@
 import { cutList, type CutLine } from './cutList';
 import { slabLeaf } from './fitSlab';
-import { fitOnce, type FittedLeaf } from './fitOnce';
+import { fitOnce, shortAt, type FittedLeaf } from './fitOnce';
 import type { EdgeWish, Fitting, LeafToFit } from './fitting';
-import { cutLeaf, LEAF_EDGES, longest, type LeafEdge } from './leaf';
+import { cutLeaf, longest, type LeafEdge } from './leaf';
 import { drawOpening, type Contradiction, type MeasuredOpening, type MissingId } from './opening';
 import { outlineAt } from './outline';
 import { sum, type Sum } from './sums';
@@ -94,7 +94,8 @@ export function fitPair(asked: PairToFit): PairFit {
     .over(2);
   const leafFit = (n: number): PairLeafFit => {
     const { leaf, wishes } = leaves[n] as LeafToFit;
-    const { edges, standing } = fit.leaves[n] as FittedLeaf;
+    const fitted = fit.leaves[n] as FittedLeaf;
+    const { edges, standing } = fitted;
     const cut = cutLeaf(leaf, edges);
     const tallMm = longest(leaf.head);
     const wideMm = longest(leaf.right);
@@ -115,10 +116,7 @@ export function fitPair(asked: PairToFit): PairFit {
             }),
           )
         : [],
-      short: LEAF_EDGES.flatMap((edge) => {
-        const mm = edges.find((each) => each.edge === edge)?.shortMm ?? 0;
-        return mm > 0.05 ? [{ edge: nameOf(n, edge), mm }] : [];
-      }),
+      short: shortAt(fitted).map(({ edge, mm }) => ({ edge: nameOf(n, edge), mm })),
     };
   };
   const [left, right] = [leafFit(0), leafFit(1)];

@@ -182,7 +182,6 @@ export function fitProgram(
 
   for (const { leaf, edge, about, areaMm2, perX, perY, perLean } of below) {
     const { x, y, leans, edges } = own[leaf] as (typeof own)[number];
-    if (deepest !== undefined) continue;
     const per: Terms = [
       [x, -perX / MM_ALONG_A_METRE],
       [y, -perY / MM_ALONG_A_METRE],

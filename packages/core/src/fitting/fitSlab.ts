@@ -1,7 +1,8 @@
 import { instrumentSd } from '../length/instruments';
+import { MM_PER_UNIT } from '../length/length';
 import { cutList, type CutLine } from './cutList';
 import { fitLeaves } from './fitLeaves';
-import { fitOnce, type Fit, type FittedLeaf } from './fitOnce';
+import { fitOnce, shortAt, type Fit, type FittedLeaf } from './fitOnce';
 import type { FitAim, Fitting } from './fitting';
 import { cutLeaf, isSide, LEAF_EDGES, leafOf, lengthOf, longest, type Cut, type Leaf, type LeafEdge } from './leaf';
 import { drawOpening, type Contradiction, type MeasuredOpening, type MissingId } from './opening';
@@ -101,7 +102,7 @@ const FILL_UP_TO: readonly { fill: Fill; mm: number }[] = [
 /** A slab leans no further than this over its height to follow an opening (common practice, no source). */
 const MAY_LEAN_SHARE = 0.01;
 /** Handles stand about 44 in below the top of an arched slab, and between these above the floor (common practice, no source), mm. */
-export const ARCHED_HANDLE_MM = 44 * 25.4;
+export const ARCHED_HANDLE_MM = 44 * MM_PER_UNIT.in;
 /** Further from that, the wrong end may be up, mm. */
 const TOP_END_WITHIN_MM = 100;
 const HANDLE_HEIGHTS_MM = { from: 850, to: 1150 };
@@ -133,7 +134,7 @@ export function fitSlab(asked: SlabToFit): SlabFit {
   const bevelled: LeafEdge[] = ['right'];
   return {
     isPossible: fit.isPossible,
-    short: own.edges.flatMap(({ edge, shortMm }) => (shortMm > 0.05 ? [{ edge: NAMED[edge], mm: shortMm }] : [])),
+    short: shortAt(own).map(({ edge, mm }) => ({ edge: NAMED[edge], mm })),
     open: openAt(asked, edges),
     missing: opening.missing,
     contradictions: opening.contradictions,

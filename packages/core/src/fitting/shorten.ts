@@ -1,3 +1,4 @@
+import { MM_PER_UNIT } from '../length/length';
 import { BLADE_BEYOND_MM } from './cutList';
 import { sum, type Sum } from './sums';
 import { LEAST_BLOCK_MM, USUAL_BLOCK_MM, type FitSlabKind } from './slabKinds';
@@ -41,7 +42,7 @@ export interface Shortening {
 }
 
 /** Under a door whose floor is not laid yet is left so much: 2 in (common practice, no source), mm. */
-export const BARE_FLOOR_MM = 50.8;
+export const BARE_FLOOR_MM = 2 * MM_PER_UNIT.in;
 
 /** Length from head to floor, less the head gap and what the floor needs, over the floor's high point. */
 export function shorten(door: DoorToShorten): Shortening {

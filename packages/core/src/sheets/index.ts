@@ -56,6 +56,7 @@ export {
 } from './multipoint/session';
 export {
   fitSlab,
+  slabLeaf,
   SLAB_EDGES,
   type FitWarning,
   type Fill,
@@ -71,6 +72,6 @@ export type { LiningAdvice, LiningFit, LiningToFit } from '../fitting/lining';
 export { HINGE_SCHOOL_IDS, type HingeMarks, type HingesToMark } from '../fitting/marks';
 export type { Reblocking } from '../fitting/reblock';
 export type { Sum, SumOf } from '../fitting/sums';
-export type { CutLine, Tool, ToolRule } from '../fitting/cutList';
+export { OFFSETS_APART_MM, type CutLine, type Tool, type ToolRule } from '../fitting/cutList';
 export { drawOpening, MISSING, type MeasuredOpening, type MissingId } from '../fitting/opening';
 export { outlineAt, type Outline } from '../fitting/outline';

@@ -1,4 +1,4 @@
-import type { CutLine, PairEdge, SlabEdge } from '@proper-swing/core/sheets';
+import { OFFSETS_APART_MM, type CutLine, type PairEdge, type SlabEdge } from '@proper-swing/core/sheets';
 import { StyleSheet, View } from 'react-native';
 import type { LengthWords } from '../../design/lengthWords';
 import { Press } from '../../design/Press';
@@ -68,7 +68,7 @@ function Line({
       {isFirst && tool === 'handPlane' && (
         <Words
           testID={`${testID}-offsets`}
-        >{`Every ${words.withUnit(OFFSETS_MM)}: ${offsets.map(({ mm }) => words.bare(mm)).join(', ')}`}</Words>
+        >{`Every ${words.withUnit(OFFSETS_APART_MM)}: ${offsets.map(({ mm }) => words.bare(mm)).join(', ')}`}</Words>
       )}
       {isFirst && <Words>{WHY_TOOL[rule]}</Words>}
       {isFirst && bladeMm > 0 && <Words>{`Blade ${words.withUnit(bladeMm)} below the base.`}</Words>}
@@ -97,8 +97,6 @@ function marksWords(marks: ListedCut['marks'], { bare, withUnit }: LengthWords, 
   return marks.map(({ at, mm }) => `${bare(mm)} at ${bare(Math.round(at))}`).join(then);
 }
 
-/** The engine tells how much is off so often along an edge. */
-const OFFSETS_MM = 100;
 const SAME_MM = 0.05;
 
 const styles = StyleSheet.create({

@@ -3,12 +3,12 @@ import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
-import { CutFiles } from './CutFiles';
 import { CutLines } from './CutLines';
 import { BeforeCutting, CutCautions } from './FitNotes';
 import { EDGE_WORDS, FILL_WORDS, rangeWords, WARNING_WORDS } from './fitWords';
 import { madeOf, writeMade } from './made';
 import { OpeningDrawing } from './OpeningDrawing';
+import { SaveCuts } from './SaveCuts';
 import { slabSays } from './slabSays';
 
 const READING_WORDS: Readonly<Record<string, readonly string[]>> = {
@@ -38,9 +38,9 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
           <Words>Mark which end is the TOP, the hinge side with a cross, and hatch the waste.</Words>
         </Slip>
       )}
-      {made.map(({ edge, marks }, i) => (
+      {result.made.map(({ edge, mm }, i) => (
         <Words key={`${edge}-${i}`} tone="right" testID={`made-${edge}`}>
-          {`✓ ${EDGE_WORDS[edge]}: ${words.withUnit(Math.max(...marks.map(({ mm }) => mm)))} off at the deepest`}
+          {`✓ ${EDGE_WORDS[edge]}: ${words.withUnit(mm)} off at the deepest`}
         </Words>
       ))}
       {made.length > 0 && onType && (
@@ -78,7 +78,7 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
           testID={`gap-${edge}`}
         />
       ))}
-      {cuts.length > 0 && <CutFiles result={result} request={request} />}
+      {cuts.length > 0 && <SaveCuts result={result} request={request} />}
       {cuts.length > 0 && <CutCautions />}
     </>
   );

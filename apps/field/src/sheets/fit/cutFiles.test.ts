@@ -18,6 +18,14 @@ describe('the cuts at full size', () => {
     expect(latch?.points[0]?.y).toBeCloseTo(1985, 6);
   });
 
+  it('go on from what is off already', () => {
+    const made = [{ edge: 'latch' as const, marks: [{ at: 0, mm: 1.5 }] }];
+    const listed = { cuts: FIT.cuts.filter(({ edge }) => edge === 'latch') };
+    const [, plain] = fullSize(listed, ASKED);
+    const [, further] = fullSize(listed, { ...ASKED, made });
+    expect(further?.points[0]?.x).toBeCloseTo((plain?.points[0]?.x ?? NaN) - 1.5, 9);
+  });
+
   it('are the same lines to a hundredth of a millimetre when another program reads the DXF', async () => {
     const read = new DxfParser().parseSync(await asDxf(LINES));
     expect(read?.header['$INSUNITS']).toBe(4);

@@ -1,4 +1,4 @@
-import type { SlabFit, SlabToFit } from '@proper-swing/core/sheets';
+import { outlineAt, slabLeaf, type SlabEdge, type SlabFit, type SlabToFit } from '@proper-swing/core/sheets';
 import Papa from 'papaparse';
 
 /** A line of a full-size drawing, mm: x from the hinge edge, y up from the foot. */
@@ -8,20 +8,22 @@ export interface DrawnLine {
   points: readonly { x: number; y: number }[];
 }
 
-/** The slab and every cut on it, at full size. */
-export function fullSize({ cuts }: Pick<SlabFit, 'cuts'>, { slab }: Pick<SlabToFit, 'slab'>): DrawnLine[] {
+/** The slab as it came and every cut still to be made, at full size; a cut goes on from what is off already. */
+export function fullSize({ cuts }: Pick<SlabFit, 'cuts'>, { slab, made = [] }: Pick<SlabToFit, 'slab' | 'made'>): DrawnLine[] {
+  const { right, head } = slabLeaf(slab);
   const [wide, tall] = [Math.max(...slab.widthsMm), Math.max(...slab.heightsMm)];
-  const even = (list: readonly number[], i: number) => (list.length === 1 ? 0 : i / (list.length - 1));
-  const latch = slab.widthsMm.map((x, i) => ({ x, y: tall * (1 - even(slab.widthsMm, i)) }));
-  const head = slab.heightsMm.map((y, i) => ({ x: wide * even(slab.heightsMm, i), y }));
+  const latch = right.map(({ at, mm }) => ({ x: mm, y: at }));
+  const top = head.map(({ at, mm }) => ({ x: at, y: mm })).reverse();
   const outline = [
     { x: 0, y: 0 },
-    { x: latch.at(-1)?.x ?? wide, y: 0 },
-    ...latch.slice(1, -1).reverse(),
-    { x: latch[0]?.x ?? wide, y: head.at(-1)?.y ?? tall },
-    ...head.slice(1, -1).reverse(),
-    { x: 0, y: head[0]?.y ?? tall },
+    { x: latch[0]?.x ?? wide, y: 0 },
+    ...latch.slice(1, -1),
+    { x: latch.at(-1)?.x ?? wide, y: top[0]?.y ?? tall },
+    ...top.slice(1, -1),
+    { x: 0, y: top.at(-1)?.y ?? tall },
   ];
+  const offAlready = (edge: SlabEdge, at: number) =>
+    made.filter((cut) => cut.edge === edge).reduce((sum, { marks }) => sum + outlineAt(marks, at), 0);
   const place = {
     hinge: (at: number, mm: number) => ({ x: mm, y: tall - at }),
     latch: (at: number, mm: number) => ({ x: wide - mm, y: tall - at }),
@@ -30,7 +32,11 @@ export function fullSize({ cuts }: Pick<SlabFit, 'cuts'>, { slab }: Pick<SlabToF
   };
   return [
     { of: 'slab', isClosed: true, points: outline },
-    ...cuts.map(({ edge, marks }): DrawnLine => ({ of: 'cut', isClosed: false, points: marks.map(({ at, mm }) => place[edge](at, mm)) })),
+    ...cuts.map(({ edge, marks }): DrawnLine => ({
+      of: 'cut',
+      isClosed: false,
+      points: marks.map(({ at, mm }) => place[edge](at, mm + offAlready(edge, at))),
+    })),
   ];
 }
 

@@ -7,7 +7,7 @@ import { saveFile } from '../../offline/saveFile';
 import { asCsv, asDxf, asSvg, fullSize } from './cutFiles';
 
 /** The cuts as files: full size for a printer or a drawing program, offsets for a table. */
-export function CutFiles({ result, request }: { result: SlabFit; request: SlabToFit }) {
+export function SaveCuts({ result, request }: { result: SlabFit; request: SlabToFit }) {
   const lines = fullSize(result, request);
   return (
     <View style={styles.files}>
