@@ -20,6 +20,7 @@ export {
 export { SEARCHED } from './names/searched';
 export { SHEET_NAMES, type SheetName } from '@proper-swing/core/sheets/names';
 export { STAGES, type Stage } from './names/stages';
+export { JOBS, type Job } from './names/jobs';
 export { CALL_STATES, CLOSED_STATES, isOpenState, type CallState } from './names/callStates';
 export type {
   CallRecord,

@@ -31,7 +31,7 @@ function describe(field: SchemaFieldDescription): JsonSchema {
   };
   const meta = description.meta ?? {};
   return {
-    ...typeOf(description.type, description.nullable),
+    ...typeOf(description),
     ...(description.label !== undefined && { title: description.label }),
     ...(meta.description !== undefined && { description: meta.description }),
     ...(meta.format !== undefined && { format: meta.format }),
@@ -52,8 +52,8 @@ const JSON_TYPES: Readonly<Record<string, string>> = {
   array: 'array',
 };
 
-function typeOf(type: string, nullable: boolean): JsonSchema {
-  const name = JSON_TYPES[type];
+function typeOf({ type, nullable, tests }: SchemaDescription): JsonSchema {
+  const name = tests.some((test) => test.name === 'integer') ? 'integer' : JSON_TYPES[type];
   if (name === undefined) return {};
   return { type: nullable ? [name, 'null'] : name };
 }
@@ -70,10 +70,7 @@ function limitsOf({ type, tests }: SchemaDescription): JsonSchema {
   const limits: JsonSchema = {};
   for (const { name, params = {} } of tests) {
     const limit = name === undefined ? undefined : names[name];
-    if (limit === undefined) {
-      if (name === 'integer') limits['type'] = 'integer';
-      continue;
-    }
+    if (limit === undefined) continue;
     const [key, param] = limit;
     const strict = name === 'min' ? params['more'] : params['less'];
     if (strict !== undefined) limits[name === 'min' ? 'exclusiveMinimum' : 'exclusiveMaximum'] = strict;

@@ -151,6 +151,11 @@ const WORK = {
   stiffenBottom: () => undefined,
   // A middle hinge that was off the line of the others moved no gap.
   bringToLine: () => undefined,
+  // No slab of this world is new.
+  planeHinge: () => undefined,
+  reglueBlock: () => undefined,
+  sealFaces: () => undefined,
+  hangSlab: () => undefined,
   // What is told in words is not the tool's to plan.
   otherWork: () => undefined,
   // Pressure on the seal changes nothing that this world gauges.

@@ -10,13 +10,15 @@ import { useScreen } from '../design/useScreen';
 import { Words } from '../design/Words';
 import { isGoneOnWith, NotHere } from './NotHere';
 import { StageStrip } from './StageStrip';
-import { CALL_STAGES, type CallStage } from './stages';
+import { stagesOf, type CallStage } from './stages';
 import { UncomputedNotice } from './UncomputedNotice';
 import { useCallPage } from './useCallPage';
 
 export interface CallFrameProps extends Pick<PageProps, 'isFixed'> {
   /** None for what belongs to every stage. */
   stage?: CallStage;
+  /** The page’s path below the call’s, where which stage it is depends on what the call is for; else it is of `stage`. */
+  path?: string;
   /** What the browser's tab calls the page, where it is no stage. */
   titled?: string;
   footer?: (record: CallRecord) => ReactNode;
@@ -24,10 +26,12 @@ export interface CallFrameProps extends Pick<PageProps, 'isFixed'> {
 }
 
 /** What every stage of a call has round it; says so when the call is not to be had. */
-export function CallFrame({ stage, titled, footer, isFixed, children }: CallFrameProps) {
+export function CallFrame({ stage: usual, path, titled, footer, isFixed, children }: CallFrameProps) {
   const { callId, record, isMissing, notHere } = useCallPage();
   const { isFlat } = useScreen();
-  const strip = <StageStrip callId={callId} current={stage} />;
+  const stages = stagesOf(record);
+  const stage = stages.find((each) => each.path === path)?.id ?? usual;
+  const strip = <StageStrip callId={callId} stages={stages} current={stage} />;
   const title = record?.door.title ?? 'Call';
   const [, goOn] = useReducer((times: number) => times + 1, 0);
   const sub = notHere ? 'Not all of it is here' : record?.site.name;
@@ -35,7 +39,7 @@ export function CallFrame({ stage, titled, footer, isFixed, children }: CallFram
     <View>
       <Header
         title={title}
-        titled={titled ?? CALL_STAGES.find(({ id }) => id === stage)?.title}
+        titled={titled ?? stages.find(({ id }) => id === stage)?.title}
         sub={sub}
         subTone={notHere ? 'tight' : 'pencil'}
         onBack={() => router.navigate('/')}

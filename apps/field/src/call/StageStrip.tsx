@@ -5,15 +5,23 @@ import { LINE, TARGET } from '../design/tokens';
 import { usePalette } from '../design/theme';
 import { useScreen } from '../design/useScreen';
 import { Words } from '../design/Words';
-import { CALL_STAGES, type CallStage } from './stages';
+import type { CallStage, StageOfCall } from './stages';
 
 /** The stages of a call as one ruled strip; any can be jumped to. */
-export function StageStrip({ callId, current }: { callId: string; current: CallStage | undefined }) {
+export function StageStrip({
+  callId,
+  stages,
+  current,
+}: {
+  callId: string;
+  stages: readonly StageOfCall[];
+  current: CallStage | undefined;
+}) {
   const palette = usePalette();
   const { isLow, isFlat } = useScreen();
   return (
     <View style={[styles.strip, isFlat && styles.beside, { borderColor: palette.rule }]} role="navigation" aria-label="Stages of the call">
-      {CALL_STAGES.map(({ id, title, path }) => {
+      {stages.map(({ id, title, path }) => {
         const isCurrent = id === current;
         return (
           <Press

@@ -9,6 +9,7 @@ import { pluralOf } from '../design/plural';
 import { LINE, SPACE } from '../design/tokens';
 import { usePalette } from '../design/theme';
 import { Words } from '../design/Words';
+import { isFitting, JOB_WORDS, jobOf } from '../call/stages';
 import { isOpen, stateWords, wantsAnotherDay } from './callMoves';
 import { timeOf } from './days';
 import { DragContext } from './dragContext';
@@ -52,6 +53,7 @@ export const CallRow = memo(function CallRow({ summary, shows, isNext = false, i
             </Words>
           )}
           <Words kind={isBelowSite ? 'strong' : 'text'}>{door.title}</Words>
+          {isFitting(call) && <Words kind="small">{JOB_WORDS[jobOf(call)]}</Words>}
           {call.complaint !== '' && (
             <Words kind="small" tone="pencil" lines={2}>
               {call.complaint}

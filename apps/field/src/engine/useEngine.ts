@@ -31,10 +31,10 @@ function engineQuery<T>(name: string, request: unknown) {
   });
 }
 
-/** The answer of a calculation to what was typed; the last one stays until the next is there. Nothing is asked without a request. */
-export function useSheetAnswer(name: string, request: object | undefined): CheckedAnswer | undefined {
+/** The answer of a calculation to what was typed; the last one stays until the next is there, and is told by `isLast`. Nothing is asked without a request. */
+export function useSheetAnswer(name: string, request: object | undefined): { answer: CheckedAnswer | undefined; isLast: boolean } {
   const text = request === undefined ? undefined : JSON.stringify(request);
-  return useQuery({
+  const { data, isPlaceholderData } = useQuery({
     queryKey: [ENGINE_KEY, 'checked', name, text],
     queryFn: text === undefined ? skipToken : () => runChecked(name, JSON.parse(text)),
     networkMode: 'always',
@@ -42,7 +42,8 @@ export function useSheetAnswer(name: string, request: object | undefined): Check
     gcTime: KEEP_COMPUTED_MS,
     retry: false,
     placeholderData: keepPreviousData,
-  }).data;
+  });
+  return { answer: data, isLast: isPlaceholderData };
 }
 
 /** What a function of the engine answers of a door, whatever its kind. */

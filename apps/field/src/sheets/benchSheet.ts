@@ -1,4 +1,4 @@
-import type { Adjustment, SheetName } from '@proper-swing/contract';
+import type { Adjustment, Door, SheetName } from '@proper-swing/contract';
 import { GAUGE_TELLS_MM } from '@proper-swing/core';
 import { action, type ActionId, type FindingId, type StationId } from '@proper-swing/core/doors';
 import type { PanelKind } from '@proper-swing/core/sliding/card/panel';
@@ -12,7 +12,7 @@ export interface SheetField {
   path: string;
   label: string;
   /** `filled` is filled by the sheet’s helper alone, and read as it says. */
-  kind: 'length' | 'lengths' | 'figure' | 'choice' | 'yes' | 'filled';
+  kind: 'length' | 'lengths' | 'figure' | 'choice' | 'yes' | 'text' | 'filled';
   /** Unit of a figure that is no length. */
   unit?: string;
   options?: readonly { id: string; label: string }[];
@@ -26,8 +26,10 @@ export interface SheetField {
   hint?: string;
   /** A filled field that is emptied with the others when the figures are started over. */
   startsOver?: true;
-  /** What stands in a filled field; throws a DomainError when it makes no sense. */
-  read?: (text: string) => unknown;
+  /** What stands in a filled field or one of words; throws a DomainError when it makes no sense. */
+  read?: (text: string, units: 'mm' | 'in') => unknown;
+  /** It is typed on the drawing above the form. */
+  onDrawing?: true;
 }
 
 export interface FieldGroup {
@@ -41,6 +43,29 @@ export interface SheetWork {
   work: Pick<Adjustment, 'action' | 'hinge' | 'end' | 'amount' | 'unit'>;
 }
 
+/** A line of a sheet that is ticked off when it is done. */
+export interface ListedStep {
+  id: string;
+  says: string;
+  /** Done by so much, which may have come out otherwise, mm. */
+  mm?: number;
+  /** The work it is, or is part of: logged on the call once every line of that work is ticked. */
+  work?: StepWork;
+}
+
+/** Work as a line of a list tells it. */
+export type StepWork = Pick<Adjustment, 'action' | 'amount' | 'unit'> & Partial<Pick<Adjustment, 'planned' | 'fromMm' | 'toMm' | 'remark'>>;
+
+/** What of a sheet is ticked off: cuts, which stand in the field `made`, and other lines, in the field `done`. */
+export interface SheetList<Result> {
+  /** How many cuts its answer still asks for. */
+  cutsLeft?: (result: Result) => number;
+  /** The work that cuts are which were made, as they stand in their field. */
+  cutWork?: (made: string, door: Door) => StepWork[];
+  /** The other lines, in order. */
+  steps: (result: Result, request: object) => ListedStep[];
+}
+
 /** Sheets that are typed; the multipoint session has a page of its own. */
 export type BenchName = Exclude<SheetName, 'multipoint.next' | 'multipoint.check'>;
 
@@ -49,6 +74,10 @@ export interface HelperProps {
   typed: Readonly<Record<string, string>>;
   onType: (path: string, text: string) => void;
   words: LengthWords;
+  /** What is wrong, by field. */
+  errors: Readonly<Record<string, string>>;
+  /** Room for a drawing, px. */
+  width: number;
 }
 
 /** A sheet as the bench and a call show it. */
@@ -78,8 +107,12 @@ export interface BenchSheet<Result = unknown> {
   says: (result: Result, words: LengthWords) => string;
   /** What can be logged as done from an answer, in the order it is offered. */
   work: (result: Result, request: object) => SheetWork[];
+  /** What is ticked off on it. */
+  list?: SheetList<Result>;
   /** The request from what was typed, where its fields do not stand as they are typed. */
-  shape: (typed: object) => object;
+  shape: (typed: object, units: 'mm' | 'in') => object;
+  /** What was kept of it by an earlier form of the sheet, as it is typed now. */
+  fromEarlier?: (typed: Readonly<Record<string, string>>) => Readonly<Record<string, string>>;
   /** The field that an error of the engine belongs to, where that is not its own path. */
   fieldOf: (field: string, request: object) => string | undefined;
 }
@@ -90,7 +123,7 @@ type Optional = 'doors' | 'serves' | 'stations' | 'estimated' | 'checks' | 'work
 export function benchSheet<Result>(
   own: Omit<BenchSheet<Result>, Optional | 'shape' | 'fieldOf'> &
     Partial<Pick<BenchSheet<Result>, Optional>> & {
-      shape?: (typed: never) => object;
+      shape?: (typed: never, units: 'mm' | 'in') => object;
       fieldOf?: (field: string, request: never) => string | undefined;
     },
 ): BenchSheet {

@@ -50,3 +50,13 @@ export const PANEL_KIND = choice(
 );
 export const PANEL_WIDTH = length('panelWidthMm', 'Panel width', { usual: 900 });
 export const PANEL_HEIGHT = length('panelHeightMm', 'Panel height', { usual: 2030 });
+
+/** Lines that were ticked off; they are no part of the request. */
+export const DONE: SheetField = {
+  path: 'done',
+  label: 'Lines ticked off',
+  kind: 'filled',
+  isOptional: true,
+  startsOver: true,
+  read: () => undefined,
+};

@@ -1,9 +1,10 @@
-import type { CallRecord, HingedMake, SlidingMake } from '@proper-swing/contract';
+import type { Adjustment, CallRecord, HingedMake, SlidingMake } from '@proper-swing/contract';
 import { profileOf, slabMass } from '@proper-swing/core';
-import type { Estimate } from '@proper-swing/core/doors';
-import { answersByFinding, lastReadings } from '../record/observed';
+import type { FitSlabKind } from '@proper-swing/core/sheets';
+import type { ActionId, Estimate } from '@proper-swing/core/doors';
+import { answersByFinding, lastReadings, standingWork } from '../record/observed';
 import { triedScrews, type TriedScrews } from '../record/triedScrews';
-import type { BenchSheet } from './benchSheet';
+import { fieldsOf, type BenchSheet } from './benchSheet';
 import type { Typed } from './typedSheet';
 
 export interface Prefilled {
@@ -13,24 +14,26 @@ export interface Prefilled {
 }
 
 /** What a call already knows of a sheet's figures: the door's card, readings, and the estimate where it serves. */
-export function prefill(
-  { stations, estimated, checks }: BenchSheet,
-  record: CallRecord,
-  estimate: Estimate | undefined,
-  bare: (mm: number) => string,
-): Prefilled {
+export function prefill(sheet: BenchSheet, record: CallRecord, estimate: Estimate | undefined, bare: (mm: number) => string): Prefilled {
   const typed: Record<string, string> = {};
   const origin: Record<string, string> = {};
+  const { stations, estimated, checks } = sheet;
+  const fields = new Map(fieldsOf(sheet).map((field) => [field.path, field]));
   const put: Put = (path, text, from) => {
+    // A panel that is hung in a pocket is no kind of slab: what a sheet does not offer is not chosen in it.
+    if (fields.get(path)?.options?.every(({ id }) => id !== text)) return;
     typed[path] = text;
     if (from !== undefined) origin[path] = from;
   };
   const { door } = record;
-  if (door.kind === 'hinged') putSlab(put, door.make, bare);
-  else {
+  if (door.kind === 'hinged') {
+    putSlab(put, door.make, bare);
+    putFitting(put, door.make, bare);
+  } else {
     putPanel(put, door.make, bare);
     putTried(put, triedScrews(record), bare);
   }
+  if (sheet.name === 'fit.reblock' || sheet.name === 'fit.marks') putCuts(put, record, bare);
   const readings = lastReadings(record);
   for (const [path, station] of Object.entries(stations)) {
     const read = readings.get(station);
@@ -63,6 +66,56 @@ function putSlab(put: Put, make: HingedMake, bare: Bare): void {
   put('gaps.wantedHeadMm', bare(profileOf(make).edges.head.target));
 }
 
+/** The slab as the sheets of fitting ask for it. */
+function putFitting(put: Put, make: HingedMake, bare: Bare): void {
+  const { slabWidthMm, slabHeightMm, slabKind, fireRated, hingeHeightsMm } = make;
+  const { edges } = profileOf(make);
+  put('slabWidthsMm', bare(slabWidthMm));
+  put('slabHeightsMm', bare(slabHeightMm));
+  put('widthMm', bare(slabWidthMm));
+  put('kind', FITTED_AS[slabKind]);
+  put('hasLabel', fireRated ? 'yes' : 'no');
+  put('hinges', String(hingeHeightsMm.length));
+  for (const leaf of ['left', 'right']) {
+    put(`${leaf}.widthsMm`, bare(slabWidthMm));
+    put(`${leaf}.heightsMm`, bare(slabHeightMm));
+  }
+  for (const edge of ['hinge', 'latch', 'head', 'foot'] as const) {
+    put(`gaps.${edge}`, bare(edges[edge].target));
+    if (NOT_CUT.includes(slabKind)) put(`mayLose.${edge}`, bare(0), 'its skin');
+  }
+  put('headGapMm', bare(edges.head.target));
+  put('hingeGapMm', bare(edges.hinge.target));
+  put('latchGapMm', bare(edges.latch.target));
+}
+
+/** How a slab is made, as far as a saw is concerned. */
+const FITTED_AS: Readonly<Record<HingedMake['slabKind'], FitSlabKind>> = {
+  solidTimber: 'solid',
+  framed: 'framed',
+  hollowCore: 'hollow',
+  glazed: 'glazed',
+  composite: 'solid',
+  steel: 'solid',
+};
+
+/** What was cut off on this call, where a sheet goes on from the cut: the foot alone, and what is left of the height at the hinge side. */
+function putCuts(put: Put, record: CallRecord, bare: Bare): void {
+  const { door } = record;
+  const cuts = standingWork(record).filter(({ action: id, remark }) => CUTS_HEIGHT.includes(id) && remark === '');
+  const off = ({ fromMm, amount }: Adjustment) => fromMm ?? amount;
+  const foot = cuts.findLast(({ action: id }) => id !== 'planeHead');
+  if (foot) put('cutMm', bare(foot.amount), CUT_HERE);
+  if (cuts.length === 0 || door.kind !== 'hinged') return;
+  put('slabHeightMm', bare(door.make.slabHeightMm - cuts.reduce((sum, cut) => sum + off(cut), 0)), CUT_HERE);
+}
+
+const CUTS_HEIGHT: readonly ActionId[] = ['planeHead', 'planeFoot', 'trimFoot'];
+const CUT_HERE = 'as cut here';
+
+/** Nothing is planed off a skin of steel or plastic. */
+const NOT_CUT: readonly HingedMake['slabKind'][] = ['composite', 'steel'];
+
 function putPanel(put: Put, { panelKind, panelWidthMm, panelHeightMm, frame, glassMm, mmPerTurn }: SlidingMake, bare: Bare): void {
   put('kind', panelKind);
   put('panelWidthMm', bare(panelWidthMm));
@@ -70,6 +123,8 @@ function putPanel(put: Put, { panelKind, panelWidthMm, panelHeightMm, frame, gla
   put('slabHeightMm', bare(panelHeightMm));
   put('panel.panelWidthMm', bare(panelWidthMm));
   put('panel.panelHeightMm', bare(panelHeightMm));
+  put('slabWidthsMm', bare(panelWidthMm));
+  put('slabHeightsMm', bare(panelHeightMm));
   put('leafWidthMm', bare(panelWidthMm / 2));
   put('leafHeightMm', bare(panelHeightMm));
   put('panel.frame', frame);

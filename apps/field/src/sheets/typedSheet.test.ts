@@ -1,3 +1,4 @@
+import { fromLists } from './fit/openingFields';
 import { runEngine } from '@proper-swing/contract/engine';
 import { sheet as engineSheet } from '@proper-swing/contract/sheets';
 import { lengthWords } from '../design/lengthWords';
@@ -23,11 +24,11 @@ const TYPED: Readonly<Partial<Record<BenchName, Typed>>> = {
   'sliding.bifold': { widthsMm: '1214, 1212, 1215', heightAtPivotMm: '2018', heightAtGuideMm: '2020' },
   'sliding.bypass': { widthsMm: '1650, 1648, 1652', stepMm: '4' },
   'sliding.pocket': { heightsMm: '2046, 2041, 2044' },
-  'fit.slab': { widths: '765, 774, 772', heights: '1995, 1993, 1989', slabWidthsMm: '764', slabHeightsMm: '1985, 1985' },
-  'fit.pair': {
+  'fit.slab': fromLists({ widths: '765, 774, 772', heights: '1995, 1993, 1989', slabWidthsMm: '764', slabHeightsMm: '1985, 1985' }),
+  'fit.pair': fromLists({
     ...{ widths: '1370, 1372, 1375', heights: '1960, 1957, 1947' },
     ...{ 'left.widthsMm': '686', 'left.heightsMm': '1981', 'right.widthsMm': '686', 'right.heightsMm': '1981' },
-  },
+  }),
   'fit.head': { heightsMm: '1957, 1947' },
   'fit.shorten': { heightsMm: '2041, 2043, 2042' },
   'fit.lining': { widthsMm: '765, 774, 772' },

@@ -1,5 +1,5 @@
 import { DomainError, parseLength } from '@proper-swing/core';
-import { fieldsOf, type BenchSheet, type SheetField } from './benchSheet';
+import { fieldsOf, type BenchSheet, type FieldGroup, type SheetField } from './benchSheet';
 
 /** What stands in the fields of a sheet, by path, exactly as typed. */
 export type Typed = Readonly<Record<string, string>>;
@@ -23,12 +23,15 @@ export function usualTyped(sheet: BenchSheet, bare: (mm: number) => string): Typ
   );
 }
 
-/** Reads what was typed into the request of the engine; what cannot be read is named at its field. */
-export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): ReadSheet {
+/** Fields that were read, as a tree by their paths; or what is wrong or still wanted. */
+export type ReadGroups = { state: 'ready'; tree: object } | Exclude<ReadSheet, { state: 'ready' }>;
+
+/** Reads what was typed into some groups of fields; what cannot be read is named at its field. */
+export function readSheetGroups(groups: readonly FieldGroup[], typed: Typed, units: 'mm' | 'in'): ReadGroups {
   const errors: Record<string, string> = {};
   const missing: SheetField[] = [];
-  const request: Tree = {};
-  for (const field of fieldsOf(sheet)) {
+  const tree: Tree = {};
+  for (const field of fieldsOf({ groups })) {
     const { path, needs, isOptional = false } = field;
     const text = typed[path]?.trim() ?? '';
     if (needs !== undefined && (typed[needs]?.trim() ?? '') === '') continue;
@@ -37,7 +40,7 @@ export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): 
       continue;
     }
     try {
-      put(request, path.split('.'), valueOf(field, text, units));
+      put(tree, path.split('.'), valueOf(field, text, units));
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
       errors[path] = error.message;
@@ -45,7 +48,13 @@ export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): 
   }
   if (Object.keys(errors).length > 0) return { state: 'faulty', errors };
   if (missing.length > 0) return { state: 'unfinished', missing };
-  return { state: 'ready', request: sheet.shape(request) };
+  return { state: 'ready', tree };
+}
+
+/** Reads what was typed into the request of the engine. */
+export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): ReadSheet {
+  const read = readSheetGroups(sheet.groups, typed, units);
+  return read.state === 'ready' ? { state: 'ready', request: sheet.shape(read.tree, units) } : read;
 }
 
 interface Tree {
@@ -77,8 +86,9 @@ function valueOf({ kind, path, signed = false, read }: SheetField, text: string,
       return text === 'yes';
     case 'choice':
       return text;
+    case 'text':
     case 'filled':
-      return read?.(text);
+      return read?.(text, units);
   }
 }
 

@@ -15,7 +15,7 @@ const SAWN_FROM_MM = 3;
 const END_GRAIN_SAWN_FROM_MM = 1.5;
 /** A blade reaches so far beyond the slab (common practice, no source). */
 export const BLADE_BEYOND_MM = 3;
-/** How much is off is told so often along an edge. */
+/** How much is off is told so often along an edge, unless asked otherwise. */
 export const OFFSETS_APART_MM = 100;
 
 interface CutAsked {
@@ -38,7 +38,7 @@ export interface CutLine {
   edge: LeafEdge;
   /** Timber off at places from the datum: sides from the top down, ends from the hinge side. */
   marks: OutlinePoint[];
-  /** The same every 100 mm. */
+  /** The same at even distances. */
   offsets: OutlinePoint[];
   deepestMm: number;
   tool: Tool;
@@ -47,6 +47,18 @@ export interface CutLine {
   bevelMm: number;
   /** How far the blade reaches below the base of the saw, mm; nought where nothing is sawn. */
   bladeMm: number;
+  /** Where the straightedge lies for the saw, from the edge as it is; nothing where it is not sawn or the saw’s base not known. */
+  guide: OutlinePoint[];
+}
+
+/** How the list is written: for which slab, which saw, and how often along an edge. */
+export interface ListAsked {
+  thicknessMm: number;
+  hingesOn: 'left' | 'right';
+  bevelled: readonly LeafEdge[];
+  /** Edge of the saw’s base to its blade. */
+  sawBaseMm?: number | undefined;
+  offsetsApartMm?: number | undefined;
 }
 
 /** Less is not worth a stroke, mm. */
@@ -56,7 +68,7 @@ const WORTH_MM = 0.1;
 export function cutList(
   leaf: Leaf,
   edges: readonly FittedEdge[],
-  { thicknessMm, hingesOn, bevelled }: { thicknessMm: number; hingesOn: 'left' | 'right'; bevelled: readonly LeafEdge[] },
+  { thicknessMm, hingesOn, bevelled, sawBaseMm, offsetsApartMm = OFFSETS_APART_MM }: ListAsked,
 ): CutLine[] {
   return ORDER.flatMap((edge): CutLine[] => {
     const own = edges.find((each) => each.edge === edge);
@@ -66,13 +78,14 @@ export function cutList(
     const fromDatum = own.off.map(({ at, mm }) => ({ at: (isTurned ? 1 - at : at) * lengthMm, mm }));
     const marks = withoutBetween(isTurned ? fromDatum.reverse() : fromDatum);
     const { rule, tool } = RULES.find(({ holds }) => holds(own)) ?? { rule: 'shallow', tool: 'plane' };
-    const places = Array.from({ length: Math.floor(lengthMm / OFFSETS_APART_MM) + 1 }, (_, i) => i * OFFSETS_APART_MM);
+    const places = Array.from({ length: Math.floor(lengthMm / offsetsApartMm) + 1 }, (_, i) => i * offsetsApartMm);
     return [
       {
         ...{ edge, marks, tool, rule, deepestMm: own.deepestMm },
         offsets: places.map((at) => ({ at, mm: Math.max(0, outlineAt(marks, at)) })),
         bevelMm: bevelled.includes(edge) ? USUAL_BEVEL * thicknessMm : 0,
         bladeMm: tool === 'saw' ? thicknessMm + BLADE_BEYOND_MM : 0,
+        guide: tool === 'saw' && sawBaseMm !== undefined ? marks.map(({ at, mm }) => ({ at, mm: mm + sawBaseMm })) : [],
       },
     ];
   });

@@ -48,4 +48,28 @@ describe('a pair (common practice, no source)', () => {
         for (const { mm } of marks) expect(mm).toBeCloseTo(deepestMm, 9);
     }
   });
+
+  it('a cut that was made is off: nothing is asked for twice, and one too deep is told by the width it leaves', () => {
+    const { left } = fit;
+    const asMade = (deeperMm: number) =>
+      fitPair({
+        ...PAIR,
+        made: left.cuts.map(({ edge, marks }) => ({
+          leaf: 'left' as const,
+          edge,
+          marks: marks.map(({ at, mm }) => ({ at, mm: mm + deeperMm })),
+        })),
+      });
+    const done = asMade(0);
+    expect(done.left.cuts).toEqual([]);
+    expect(done.left.made.map(({ edge }) => edge)).toEqual(left.cuts.map(({ edge }) => edge));
+    expect(done.right.cuts.length).toBe(fit.right.cuts.length);
+    expect(asMade(1).left.widthsMm[0]).toBeLessThan((done.left.widthsMm[0] ?? 0) - 0.9);
+  });
+
+  it('ends of the right leaf are measured from its own hinge side, the other way', () => {
+    const head = fit.right.cuts.find(({ edge }) => edge === 'head');
+    const made = fitPair({ ...PAIR, made: [{ leaf: 'right', edge: 'head', marks: head?.marks ?? [] }] });
+    expect(made.right.cuts.some(({ edge }) => edge === 'head')).toBe(false);
+  });
 });

@@ -1,3 +1,4 @@
+import { cutAlready, deepestOf, deepestOff, type Off } from './cutAlready';
 import { cutList, type CutLine } from './cutList';
 import { slabLeaf } from './fitSlab';
 import { fitOnce, shortAt, type FittedLeaf } from './fitOnce';
@@ -27,6 +28,17 @@ export interface PairToFit {
   paintMm?: number;
   /** Two ball catches, or one leaf bolted and the other latched to it. */
   latching: (typeof PAIR_LATCHINGS)[number];
+  /** Cuts that were made. */
+  made?: readonly MadePairCut[];
+  sawBaseMm?: number;
+  offsetsApartMm?: number;
+}
+
+export const PAIR_LEAVES = ['left', 'right'] as const;
+export type PairLeafId = (typeof PAIR_LEAVES)[number];
+
+export interface MadePairCut extends Off<PairEdge> {
+  leaf: PairLeafId;
 }
 
 export const PAIR_LATCHINGS = ['balls', 'boltedLeaf'] as const;
@@ -40,6 +52,8 @@ export interface PairLeafFit {
   /** Length it is cut to first, square, before its head is brought to the line. */
   firstCutMm: number;
   cuts: (Omit<CutLine, 'edge'> & { edge: PairEdge })[];
+  /** Cuts that were made already, and how deep each was at its deepest. */
+  made: { edge: PairEdge; mm: number }[];
   short: { edge: PairEdge; mm: number }[];
 }
 
@@ -66,9 +80,15 @@ const nameOf = (n: number, edge: LeafEdge): PairEdge => {
   return (edge === 'left') === (n === 0) ? 'outer' : 'meeting';
 };
 
+const drawnAs = (n: number, edge: PairEdge): LeafEdge => {
+  if (edge === 'head' || edge === 'foot') return edge;
+  return (edge === 'outer') === (n === 0) ? 'left' : 'right';
+};
+
 /** Fits a pair: no leaf is tilted, outer edges follow their legs, meeting edges stay straight and upright, and both end as wide. */
 export function fitPair(asked: PairToFit): PairFit {
-  const { gaps, paintMm = 0, kind, thicknessMm } = asked;
+  const { gaps, paintMm = 0, kind, thicknessMm, made = [], sawBaseMm, offsetsApartMm } = asked;
+  const madeOn = (n: number) => made.filter(({ leaf }) => leaf === PAIR_LEAVES[n]);
   const opening = drawOpening(asked.opening);
   const narrowest = asked.opening.widths.reduce((least, each) => (each.mm < least.mm ? each : least));
   const film = 2 * paintMm;
@@ -76,12 +96,13 @@ export function fitPair(asked: PairToFit): PairFit {
     const wish = (edge: LeafEdge): EdgeWish => {
       const named = nameOf(n, edge);
       const gap = { outer: gaps.legMm, meeting: gaps.meetingMm, head: gaps.headMm, foot: gaps.footMm }[named];
-      return { gapMm: gap + film, mayLoseMm: mayLose({ kind }, edge), shape: named === 'meeting' ? 'parallel' : 'line' };
+      const mayLoseMm = Math.max(0, mayLose({ kind }, edge) - deepestOff(madeOn(n), named));
+      return { gapMm: gap + film, mayLoseMm, shape: named === 'meeting' ? 'parallel' : 'line' };
     };
     return { left: wish('left'), right: wish('right'), head: wish('head'), foot: wish('foot') };
   };
   const leaves = [asked.left, asked.right].map((own, n): LeafToFit => ({
-    leaf: slabLeaf(own),
+    leaf: cutAlready(slabLeaf(own), madeOn(n), { edgeOf: (edge) => drawnAs(n, edge), hingesOn: PAIR_LEAVES[n] ?? 'left' }),
     wishes: wishesOf(n),
     mayLeanMm: 0,
     ...(own.railFromFootMm !== undefined && { railMm: own.railFromFootMm }),
@@ -92,8 +113,14 @@ export function fitPair(asked: PairToFit): PairFit {
     .less(gaps.legMm + film, 2)
     .less(gaps.meetingMm + film)
     .over(2);
+  const highestOver = ({ xMm }: FittedLeaf['standing'], wideMm: number) =>
+    Math.max(...[0, 0.5, 1].map((share) => roomAbove(opening, xMm + share * wideMm)));
+  const lengthSum = (n: number) =>
+    sum('leafLength', highestOver((fit.leaves[n] as FittedLeaf).standing, longest((leaves[n] as LeafToFit).leaf.right)))
+      .less(gaps.headMm + film)
+      .less(gaps.footMm + film);
   const leafFit = (n: number): PairLeafFit => {
-    const { leaf, wishes } = leaves[n] as LeafToFit;
+    const { leaf } = leaves[n] as LeafToFit;
     const fitted = fit.leaves[n] as FittedLeaf;
     const { edges, standing } = fitted;
     const cut = cutLeaf(leaf, edges);
@@ -102,35 +129,35 @@ export function fitPair(asked: PairToFit): PairFit {
     const widths = [1, 0.5, 0].map((share) => outlineAt(cut.right, share * tallMm) - outlineAt(cut.left, share * tallMm));
     const lengths = [0, 0.5, 1].map((share) => outlineAt(cut.head, share * wideMm) - outlineAt(cut.foot, share * wideMm));
     const there = narrowest.at - standing.yMm;
-    const highest = Math.max(...[0, 0.5, 1].map((share) => roomAbove(opening, standing.xMm + share * wideMm)));
     return {
       widthsMm: widths,
       lengthsMm: n === 0 ? lengths : lengths.reverse(),
       offWidthMm: outlineAt(leaf.right, there) - outlineAt(leaf.left, there) - (outlineAt(cut.right, there) - outlineAt(cut.left, there)),
-      firstCutMm: highest - wishes.head.gapMm - wishes.foot.gapMm,
+      firstCutMm: lengthSum(n).gives,
       cuts: fit.isPossible
-        ? cutList(leaf, edges, { thicknessMm, hingesOn: n === 0 ? 'left' : 'right', bevelled: [n === 0 ? 'right' : 'left'] }).map(
-            (line) => ({
-              ...line,
-              edge: nameOf(n, line.edge),
-            }),
-          )
+        ? cutList(leaf, edges, {
+            thicknessMm,
+            hingesOn: n === 0 ? 'left' : 'right',
+            bevelled: [n === 0 ? 'right' : 'left'],
+            sawBaseMm,
+            offsetsApartMm,
+          }).map((line) => ({
+            ...line,
+            edge: nameOf(n, line.edge),
+          }))
         : [],
+      made: madeOn(n).map(({ edge, marks }) => ({ edge, mm: deepestOf(marks) })),
       short: shortAt(fitted).map(({ edge, mm }) => ({ edge: nameOf(n, edge), mm })),
     };
   };
   const [left, right] = [leafFit(0), leafFit(1)];
-  const lengthSum = (own: PairLeafFit) =>
-    sum('leafLength', own.firstCutMm + gaps.headMm + gaps.footMm + 2 * film)
-      .less(gaps.headMm + film)
-      .less(gaps.footMm + film).done;
   return {
     isPossible: fit.isPossible,
     ...{ left, right },
     narrowestMm: narrowest.mm,
     narrowestAtMm: narrowest.at,
     leafWidthMm: width.gives,
-    sums: [width.done, lengthSum(left), lengthSum(right)],
+    sums: [width.done, lengthSum(0).done, lengthSum(1).done],
     missing: opening.missing,
     contradictions: opening.contradictions,
     latching: asked.latching,

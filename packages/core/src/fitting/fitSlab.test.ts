@@ -173,4 +173,47 @@ describe('what a line is cut with', () => {
     for (const each of shallow.cuts.filter(({ deepestMm }) => deepestMm < 1.5))
       expect(each).toMatchObject({ tool: 'plane', rule: 'shallow', bladeMm: 0 });
   });
+
+  it('what an edge may lose where it was looked at stands in place of what is usual, less what is off already', () => {
+    const mayLoseMm = { hinge: 0, latch: 30 };
+    const limited = fitSlab({ ...SLAB, slab: { ...SLAB.slab, mayLoseMm } });
+    expect(edge(limited, 'hinge')?.offMm).toBeLessThan(0.01);
+    const none = { hinge: 0, latch: 0, head: 0, foot: 0 };
+    expect(fitSlab({ ...SLAB, slab: { ...SLAB.slab, mayLoseMm: none } }).isPossible).toBe(false);
+    // 8 of 10 mm are off, and 4 more are wanted: 2 too many.
+    const wide = { ...SLAB.slab, widthsMm: [772], mayLoseMm: { hinge: 0, latch: 10 } };
+    const made = [
+      {
+        edge: 'latch' as const,
+        marks: [
+          { at: 0, mm: 8 },
+          { at: 1985, mm: 0 },
+        ],
+      },
+    ];
+    const [before, after] = [fitSlab({ ...SLAB, slab: wide }), fitSlab({ ...SLAB, slab: wide, made })];
+    expect(after.short.reduce((sum, { mm }) => sum + mm, 0)).toBeGreaterThan(before.short.reduce((sum, { mm }) => sum + mm, 0));
+  });
+
+  it('the solid rail counts what is off already', () => {
+    const hollow = { ...SLAB.slab, kind: 'hollow' as const, blockMm: 38, mayReblock: true };
+    const made = [
+      {
+        edge: 'foot' as const,
+        marks: [
+          { at: 0, mm: 30 },
+          { at: 764, mm: 30 },
+        ],
+      },
+    ];
+    expect(fitSlab({ ...SLAB, slab: hollow, made }).warnings.map(({ id }) => id)).toContain('block');
+  });
+
+  it('the straightedge lies by the saw’s base from the line, and offsets are told as far apart as asked', () => {
+    const deep = cut(fitSlab({ ...SLAB, slab: { ...SLAB.slab, heightsMm: [2000, 2000] }, sawBaseMm: 127, offsetsApartMm: 101.6 }), 'head');
+    expect(deep?.guide).toHaveLength(deep?.marks.length ?? -1);
+    for (const [i, { mm }] of deep?.guide.entries() ?? []) expect(mm - (deep?.marks[i]?.mm ?? 0)).toBeCloseTo(127, 9);
+    expect(deep?.offsets[2]?.at).toBeCloseTo(203.2, 9);
+    expect(cut(fitSlab(SLAB), 'head')?.guide).toEqual([]);
+  });
 });

@@ -1,12 +1,13 @@
 import { instrumentSd } from '../length/instruments';
 import { MM_PER_UNIT } from '../length/length';
+import { cutAlready, deepestOf, deepestOff, type Off } from './cutAlready';
 import { cutList, type CutLine } from './cutList';
 import { fitLeaves } from './fitLeaves';
 import { fitOnce, shortAt, type Fit, type FittedLeaf } from './fitOnce';
 import type { FitAim, Fitting } from './fitting';
-import { cutLeaf, isSide, LEAF_EDGES, leafOf, lengthOf, longest, type Cut, type Leaf, type LeafEdge } from './leaf';
+import { isSide, LEAF_EDGES, leafOf, lengthOf, longest, type Leaf, type LeafEdge } from './leaf';
 import { drawOpening, type Contradiction, type MeasuredOpening, type MissingId } from './opening';
-import { inOrder, type OutlinePoint } from './outline';
+import type { OutlinePoint } from './outline';
 import type { CutShape } from './shapes';
 import { LEAST_BLOCK_MM, mayLose, USUAL_BLOCK_MM, type FitSlabKind } from './slabKinds';
 
@@ -28,6 +29,8 @@ export interface SlabAsItIs {
   hasLock?: boolean;
   /** A fire label. */
   hasLabel?: boolean;
+  /** What an edge may lose where it was looked at: to a pane, a lock, a joint. */
+  mayLoseMm?: Readonly<Partial<Record<SlabEdge, number>>>;
 }
 
 /** Edges of a slab by what they are, and as they are drawn. */
@@ -47,13 +50,12 @@ export interface SlabToFit {
   aim: FitAim;
   /** Cuts that were made. */
   made?: readonly MadeCut[];
+  /** Edge of the saw’s base to its blade, and how far apart offsets are told. */
+  sawBaseMm?: number;
+  offsetsApartMm?: number;
 }
 
-/** Timber that is off, at places from the top of a side or from the hinge side of an end. */
-export interface MadeCut {
-  edge: SlabEdge;
-  marks: readonly OutlinePoint[];
-}
+export type MadeCut = Off<SlabEdge>;
 
 export interface EdgeLeft {
   edge: SlabEdge;
@@ -120,13 +122,10 @@ export function slabLeaf({ widthsMm, heightsMm }: Pick<SlabAsItIs, 'widthsMm' | 
 
 /** Fits a slab into an opening as it was measured, and lists the cuts. */
 export function fitSlab(asked: SlabToFit): SlabFit {
-  const { slab, made = [] } = asked;
+  const { slab, made = [], sawBaseMm, offsetsApartMm } = asked;
   const opening = drawOpening(asked.opening);
   const whole = slabLeaf(slab);
-  const leaf = cutLeaf(
-    whole,
-    made.map((cut) => drawnCut(whole, cut)),
-  );
+  const leaf = cutAlready(whole, made, { edgeOf: (edge) => DRAWN[edge], hingesOn: 'left' });
   const fitting = fittingOf(asked, opening, leaf);
   const fit = fitLeaves(fitting);
   const [own] = fit.leaves as [FittedLeaf];
@@ -142,12 +141,12 @@ export function fitSlab(asked: SlabToFit): SlabFit {
     // What a listing allows is not known here: nothing is cut off a labelled door by this list.
     cuts:
       fit.isPossible && slab.hasLabel !== true
-        ? cutList(leaf, own.edges, { thicknessMm: slab.thicknessMm, hingesOn: 'left', bevelled }).map((cut) => ({
+        ? cutList(leaf, own.edges, { thicknessMm: slab.thicknessMm, hingesOn: 'left', bevelled, sawBaseMm, offsetsApartMm }).map((cut) => ({
             ...cut,
             edge: NAMED[cut.edge],
           }))
         : [],
-    made: made.map(({ edge, marks }) => ({ edge, mm: Math.max(...marks.map(({ mm }) => mm)) })),
+    made: made.map(({ edge, marks }) => ({ edge, mm: deepestOf(marks) })),
     areaMm2: fit.areaMm2,
     leansMm: own.standing.leansMm,
     readAgain: readAgain(asked, leaf, fit),
@@ -155,24 +154,17 @@ export function fitSlab(asked: SlabToFit): SlabFit {
   };
 }
 
-function fittingOf({ slab, gaps, paintMm = 0, sides, aim }: SlabToFit, opening: Fitting['opening'], leaf: Leaf): Fitting {
+function fittingOf({ slab, gaps, paintMm = 0, sides, aim, made = [] }: SlabToFit, opening: Fitting['opening'], leaf: Leaf): Fitting {
   const wishes = Object.fromEntries(
     SLAB_EDGES.map((edge) => {
       const drawn = DRAWN[edge];
       const shape: CutShape = isSide(drawn) ? sides : 'line';
-      return [drawn, { gapMm: gaps[edge] + 2 * paintMm, mayLoseMm: mayLose(slab, drawn), shape }];
+      const mayLoseMm = Math.max(0, (slab.mayLoseMm?.[edge] ?? mayLose(slab, drawn)) - deepestOff(made, edge));
+      return [drawn, { gapMm: gaps[edge] + 2 * paintMm, mayLoseMm, shape }];
     }),
   ) as Fitting['leaves'][number]['wishes'];
   const mayLeanMm = slab.staysLevel === true ? 0 : longest(leaf.head) * MAY_LEAN_SHARE;
   return { opening, leaves: [{ leaf, wishes, mayLeanMm }], meetingMm: 0, aim };
-}
-
-/** A cut that was made, as it is drawn: by share of the edge, sides from the foot. */
-function drawnCut(leaf: Leaf, { edge, marks }: MadeCut): Cut {
-  const drawn = DRAWN[edge];
-  const lengthMm = lengthOf(leaf, drawn);
-  const shares = marks.map(({ at, mm }) => ({ at: isSide(drawn) ? 1 - at / lengthMm : at / lengthMm, mm }));
-  return { edge: drawn, off: inOrder(shares) };
 }
 
 function edgeLeft(leaf: Leaf, { edge, deepestMm, gaps, leastGapMm, mostGapMm }: FittedLeaf['edges'][number]): EdgeLeft {
@@ -215,9 +207,9 @@ function readAgain(asked: SlabToFit, leaf: Leaf, fit: Fit): SlabFit['readAgain']
     .slice(0, READ_AGAIN);
 }
 
-function warningsOf({ slab, gaps }: SlabToFit, { edges }: FittedLeaf): SlabFit['warnings'] {
-  const deepest = (edge: LeafEdge) => edges.find((each) => each.edge === edge)?.deepestMm ?? 0;
-  const cutsAny = edges.some(({ deepestMm }) => deepestMm > 0);
+function warningsOf({ slab, gaps, made = [] }: SlabToFit, { edges }: FittedLeaf): SlabFit['warnings'] {
+  const deepest = (edge: LeafEdge) => (edges.find((each) => each.edge === edge)?.deepestMm ?? 0) + deepestOff(made, NAMED[edge]);
+  const cutsAny = SLAB_EDGES.some((edge) => deepest(DRAWN[edge]) > 0);
   const block = slab.kind === 'hollow' ? (slab.blockMm ?? USUAL_BLOCK_MM) - Math.max(deepest('head'), deepest('foot')) : Infinity;
   const handle = slab.handleFromTopMm;
   const heightMm = Math.max(...slab.heightsMm);

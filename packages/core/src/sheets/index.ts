@@ -65,7 +65,18 @@ export {
   type SlabFit,
   type SlabToFit,
 } from '../fitting/fitSlab';
-export { fitPair, type PairEdge, type PairFit, type PairLeafFit, type PairToFit } from '../fitting/fitPair';
+export {
+  fitPair,
+  PAIR_EDGES,
+  PAIR_LEAVES,
+  type MadePairCut,
+  type PairEdge,
+  type PairLeafId,
+  type PairFit,
+  type PairLeafFit,
+  type PairToFit,
+} from '../fitting/fitPair';
+export type { FitSlabKind } from '../fitting/slabKinds';
 export type { HeadFit } from '../fitting/fitHead';
 export type { Shortening } from '../fitting/shorten';
 export type { LiningAdvice, LiningFit, LiningToFit } from '../fitting/lining';

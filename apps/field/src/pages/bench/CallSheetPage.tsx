@@ -3,7 +3,6 @@ import { action } from '@proper-swing/core/doors';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { write } from '../../offline/write';
 import { Press } from '../../design/Press';
 import { Section, Slip } from '../../design/Section';
 import { Stepper } from '../../design/Stepper';
@@ -11,18 +10,19 @@ import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useEstimate } from '../../engine/useEngine';
 import { CallFrame } from '../../call/CallFrame';
+import { isFitting, stagesOf } from '../../call/stages';
 import { useLengthWords, type LengthWords } from '../../design/lengthWords';
 import { modelFor } from '../../record/door';
 import { observedNow, placeOf, uncheckedWork } from '../../record/observed';
 import { logWork } from '../../record/writeAdjustment';
-import { entryStamp } from '../../record/writing';
 import { lastWorksheet } from '../../record/lastWorksheet';
 import { prefill } from '../../sheets/prefill';
 import { SheetBody } from './SheetBody';
-import { fieldsOf, type BenchSheet, type SheetWork } from '../../sheets/benchSheet';
+import type { BenchSheet, SheetWork } from '../../sheets/benchSheet';
 import { sheetAt } from '../../sheets/register';
-import { listWithUnits, withoutUnit } from '../../record/typedText';
-import { usualTyped, type Typed } from '../../sheets/typedSheet';
+import { usualTyped } from '../../sheets/typedSheet';
+import { keepSheet, sameTyped, typedOf } from './keptSheet';
+import { useTicks } from './useTicks';
 import { useSheet, type SheetState } from './useSheet';
 
 /** A sheet inside a call: filled from its readings, kept with it, its work logged. */
@@ -30,7 +30,7 @@ export function CallSheetPage() {
   const { name } = useLocalSearchParams<{ name: string }>();
   const sheet = sheetAt(name);
   return (
-    <CallFrame stage="fix">
+    <CallFrame stage="fix" path={`/sheet/${name}`} footer={(record) => <NextStage record={record} path={`/sheet/${name}`} />}>
       {(record) => (sheet ? <InCall key={sheet.name} record={record} sheet={sheet} /> : <Words>There is no such sheet.</Words>)}
     </CallFrame>
   );
@@ -44,19 +44,22 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
   const { typed: known, origin } = useMemo(() => prefill(sheet, record, estimate, words.bare), [sheet, record, estimate, words]);
   const [startsOver, setStartsOver] = useState(false);
   const first = useMemo(
-    () => ({ ...usualTyped(sheet, words.bare), ...known, ...(kept && !startsOver && typedOf(kept, words.unit)) }),
+    () => ({ ...usualTyped(sheet, words.bare), ...known, ...(kept && !startsOver && typedOf(sheet, kept, words.unit)) }),
     [sheet, words, known, kept, startsOver],
   );
-  const state = useSheet(sheet, first, `swing.draft.sheet.${record.call.id}.${sheet.name}`);
+  const typedIn = useSheet(sheet, first, `swing.draft.sheet.${record.call.id}.${sheet.name}`);
+  const state = useTicks(record, sheet, typedIn, kept, words);
   return (
     <View style={styles.page}>
       <View style={styles.head}>
         <Words kind="title" heading={2} style={styles.title}>
           {sheet.title}
         </Words>
-        <Press kind="quiet" onPress={() => router.replace(`/call/${record.call.id}/fix`)}>
-          Back to Fix
-        </Press>
+        {!isFitting(record.call) && (
+          <Press kind="quiet" onPress={() => router.replace(`/call/${record.call.id}/fix`)}>
+            Back to Fix
+          </Press>
+        )}
       </View>
       <SheetBody sheet={sheet} state={state} origin={kept && !startsOver ? {} : origin}>
         <Keep record={record} sheet={sheet} state={state} kept={kept} words={words} onKept={() => setStartsOver(false)} />
@@ -76,6 +79,25 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
   );
 }
 
+/** The way on through the stages of a fitting. */
+function NextStage({ record, path }: { record: CallRecord; path: string }) {
+  const stages = stagesOf(record);
+  const at = stages.findIndex((stage) => stage.path === path);
+  const next = stages[at + 1];
+  if (at < 0 || next === undefined) return null;
+  const sheet = sheetAt(path.replace('/sheet/', ''));
+  const isDone = sheet !== undefined && lastWorksheet(record, sheet.name)?.toDo === 0;
+  return (
+    <Press
+      kind={isDone ? 'primary' : 'plain'}
+      onPress={() => router.replace(`/call/${record.call.id}${next.path}`)}
+      testID={`to-${next.id}`}
+    >
+      {`${next.title} ›`}
+    </Press>
+  );
+}
+
 function Keep({
   record,
   sheet,
@@ -92,16 +114,9 @@ function Keep({
   onKept: () => void;
 }) {
   const says = sheet.says(state.result, words);
-  const isKept = kept?.says === says && sameTyped(typedOf(kept, words.unit), state.typed, sheet);
+  const isKept = kept?.says === says && sameTyped(typedOf(sheet, kept, words.unit), state.typed, sheet);
   const keep = () => {
-    write('worksheets', {
-      ...entryStamp(record),
-      callId: record.call.id,
-      sheet: sheet.name,
-      figures: figuresOf(sheet, state.typed, words.unit),
-      says,
-      ...(kept && { supersedes: kept.id }),
-    });
+    keepSheet(record, sheet, state, words, kept);
     state.clear();
     onKept();
   };
@@ -177,23 +192,6 @@ function Log({ id, label, work, record, words }: SheetWork & { id: string; recor
       </Press>
     </View>
   );
-}
-
-const typedOf = ({ figures }: Worksheet, unit: string): Typed =>
-  Object.fromEntries(figures.map(({ field, typed }) => [field, withoutUnit(typed, unit)]));
-
-/** Each length with its unit, so that it means the same whoever opens it. */
-function figuresOf(sheet: BenchSheet, typed: Typed, unit: string): Worksheet['figures'] {
-  return fieldsOf(sheet).flatMap(({ path, kind }) => {
-    const text = typed[path]?.trim() ?? '';
-    if (text === '') return [];
-    const isLength = kind === 'length' || kind === 'lengths';
-    return [{ field: path, typed: isLength ? listWithUnits(text, unit) : text }];
-  });
-}
-
-function sameTyped(kept: Typed, typed: Typed, sheet: BenchSheet): boolean {
-  return fieldsOf(sheet).every(({ path }) => (kept[path] ?? '') === (typed[path]?.trim() ?? ''));
 }
 
 const styles = StyleSheet.create({

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Section } from '../../design/Section';
 import { SPACE, WIDE_FROM } from '../../design/tokens';
@@ -6,6 +6,7 @@ import { Words } from '../../design/Words';
 import { useLengthWords } from '../../design/lengthWords';
 import { SheetAnswer } from './SheetAnswer';
 import { SheetForm } from './SheetForm';
+import { TickList } from './TickList';
 import type { BenchSheet } from '../../sheets/benchSheet';
 import type { SheetState } from './useSheet';
 
@@ -31,7 +32,11 @@ export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
   const key = first && (
     <View style={styles.narrow}>
       <Words tone="pencil">{sheet.about}</Words>
-      {sheet.Helper && <sheet.Helper typed={typed} onType={type} words={words} />}
+      {sheet.Helper && (
+        <Suspense fallback={null}>
+          <sheet.Helper typed={typed} onType={type} words={words} errors={errors} width={answerWidth} />
+        </Suspense>
+      )}
       <SheetForm groups={[first]} isOpen {...shared} />
     </View>
   );
@@ -52,6 +57,14 @@ export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
       {fault !== undefined && <Words tone="tight">{fault}</Words>}
       {request !== undefined && result !== undefined && (
         <SheetAnswer sheet={sheet} request={request} result={result} words={words} width={answerWidth} onType={type} />
+      )}
+      {request !== undefined && result !== undefined && sheet.list && (
+        <TickList
+          steps={sheet.list.steps(result, request)}
+          done={typed['done'] ?? ''}
+          onDone={(done) => type('done', done)}
+          words={words}
+        />
       )}
       {request !== undefined && result !== undefined && children}
     </Section>

@@ -28,17 +28,20 @@ export interface SheetFormProps {
 export function SheetForm({ groups, ...rest }: SheetFormProps) {
   return (
     <View style={styles.groups}>
-      {groups.map((group) => (
+      {groups.filter(isInForm).map((group) => (
         <Group key={group.title} group={group} {...rest} />
       ))}
     </View>
   );
 }
 
+/** Whether any of its fields stands in the form and not on a drawing. */
+const isInForm = ({ fields }: FieldGroup) => fields.some(({ kind, onDrawing }) => kind !== 'filled' && onDrawing !== true);
+
 type GroupProps = Omit<SheetFormProps, 'groups'> & { group: FieldGroup };
 
 function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, given, errors, ...rest }: GroupProps) {
-  const isFilled = fields.some(({ path, isOptional }) => isOptional === true && (typed[path] ?? '') !== '');
+  const isFilled = fields.some(({ path, isOptional, kind }) => kind !== 'filled' && isOptional === true && (typed[path] ?? '') !== '');
   const mayFold =
     !isKeptOpen && fields.every(({ isOptional, needs, usual }) => isOptional === true || needs !== undefined || usual !== undefined);
   const isGiven = (path: string) => given?.[path] !== undefined && given[path] !== '' && given[path] === typed[path];
@@ -59,7 +62,10 @@ function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, gi
       {shows && (
         <Form>
           {fields
-            .filter(({ kind, needs }) => kind !== 'filled' && (needs === undefined || (typed[needs] ?? '') !== ''))
+            .filter(
+              ({ kind, needs, onDrawing }) =>
+                kind !== 'filled' && onDrawing !== true && (needs === undefined || (typed[needs] ?? '') !== ''),
+            )
             .map((field) => (
               <FieldOf
                 key={field.path}
@@ -102,9 +108,9 @@ function FieldOf({ field, text, isGiven, error, unit, origin, onType }: FieldOfP
   }
   const from = origin?.[path];
   return (
-    <FormCell takes={kind === 'lengths' ? 'whole' : 'half'}>
+    <FormCell takes={kind === 'lengths' || kind === 'text' ? 'whole' : 'half'}>
       <Field
-        label={`${label}, ${own ?? unit}${from ? ` · ${from}` : ''}`}
+        label={[label, ...(own === '' ? [] : [own ?? unit])].join(', ') + (from ? ` · ${from}` : '')}
         value={text}
         onChange={(typed) => onType(path, typed)}
         error={error}
@@ -120,7 +126,7 @@ function FieldOf({ field, text, isGiven, error, unit, origin, onType }: FieldOfP
 
 /** What a telephone shows keys for; a minus and commas need all of them. */
 const takesOf = ({ kind, signed }: SheetField): FieldTakes =>
-  kind === 'lengths' || signed === true ? 'figures' : kind === 'length' ? 'length' : 'figure';
+  kind === 'lengths' || kind === 'text' || signed === true ? 'figures' : kind === 'length' ? 'length' : 'figure';
 
 const YES_NO = [
   { id: 'yes', label: 'Yes' },

@@ -15,6 +15,8 @@ export interface SheetState {
   missing: readonly SheetField[];
   request?: object;
   result?: unknown;
+  /** The result is of what is typed now, and not of what was typed before. */
+  isCurrent: boolean;
   type: (path: string, text: string) => void;
   /** Back to what stood there at first; what a helper read in stays. */
   clear: () => void;
@@ -31,7 +33,7 @@ export function useSheet(sheet: BenchSheet, first: Typed, draftKey: string): She
   const typed = useMemo(() => ({ ...first, ...changes }), [first, changes]);
   const read = useMemo(() => readSheet(sheet, typed, units), [sheet, typed, units]);
   const request = read.state === 'ready' ? read.request : undefined;
-  const answer = useSheetAnswer(sheet.name, request);
+  const { answer, isLast } = useSheetAnswer(sheet.name, request);
 
   const errors: Record<string, string> = read.state === 'faulty' ? { ...read.errors } : {};
   let fault: string | undefined;
@@ -50,6 +52,7 @@ export function useSheet(sheet: BenchSheet, first: Typed, draftKey: string): She
     missing: read.state === 'unfinished' ? read.missing : [],
     ...(request !== undefined && { request }),
     ...(request !== undefined && answer?.ok === true && { result: answer.value }),
+    isCurrent: !isLast,
     type: (path, text) => setChanges((was) => ({ ...was, [path]: text })),
     clear: () => {
       const readIn = fieldsOf(sheet).flatMap(({ path, kind, startsOver }) =>

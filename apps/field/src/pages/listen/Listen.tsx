@@ -22,6 +22,7 @@ import { DoorFacts, DoorSettings } from '../../doors/DoorFacts';
 import { handbookOf, modelFor } from '../../record/door';
 import { complaintsOf } from '../../record/observed';
 import { Cautions } from './Cautions';
+import { isFitting, JOB_WORDS, jobOf } from '../../call/stages';
 
 /** The first page of a call: where and when, what the customer says, what to beware of, which door it is. */
 export function Listen({ record }: { record: CallRecord }) {
@@ -34,20 +35,22 @@ export function Listen({ record }: { record: CallRecord }) {
     <View style={isWide ? styles.wide : styles.narrow}>
       <View style={[styles.narrow, isWide && styles.column]}>
         <VisitPart record={record} />
-        <Section title="What it does">
+        <Section title={isFitting(record.call) ? JOB_WORDS[jobOf(record.call)] : 'What it does'}>
           {record.call.complaint !== '' && <Words>{`“${record.call.complaint}”`}</Words>}
-          <Several
-            label={complaint.question}
-            options={answers}
-            chosen={told}
-            onChange={(chosen) =>
-              answers
-                .map(({ id }) => id)
-                .filter((id) => chosen.includes(id) !== told.includes(id))
-                .forEach((id) => writeComplaint(record, id))
-            }
-            testID="check-complaint"
-          />
+          {!isFitting(record.call) && (
+            <Several
+              label={complaint.question}
+              options={answers}
+              chosen={told}
+              onChange={(chosen) =>
+                answers
+                  .map(({ id }) => id)
+                  .filter((id) => chosen.includes(id) !== told.includes(id))
+                  .forEach((id) => writeComplaint(record, id))
+              }
+              testID="check-complaint"
+            />
+          )}
         </Section>
         <Cautions record={record} />
       </View>

@@ -3,6 +3,7 @@ import { router } from 'expo-router';
 import { FormFault, FormFooter } from '../../design/Form';
 import { Press } from '../../design/Press';
 import { CallFrame } from '../../call/CallFrame';
+import { workPath } from '../../call/stages';
 import { useCallPage } from '../../call/useCallPage';
 import { LogWork } from './LogWork';
 import { useWorkLog, type WorkLog } from './useWorkLog';
@@ -21,7 +22,7 @@ export function LogPage() {
 function LogFooter({ record, log: { work, faults, fault, leave, log } }: { record: CallRecord; log: WorkLog }) {
   if (work === null) {
     return (
-      <Press onPress={() => router.replace(`/call/${record.call.id}/fix`)} testID="to-plan">
+      <Press onPress={() => router.replace(`/call/${record.call.id}${workPath(record)}`)} testID="to-plan">
         What next?
       </Press>
     );

@@ -6,6 +6,8 @@ import { useForm, type Path } from 'react-hook-form';
 import { dayKey, timeOf } from '../../day/days';
 import { dropDraft, isTexts, keepDraft, readDraft } from '../../offline/draft';
 import { usePreferences, type Preferences } from '../../offline/preferences';
+import { JOB_WORDS, JOBS_ON } from '../../call/stages';
+import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
@@ -135,14 +137,23 @@ export function NewCall() {
       <SitePart form={form} set={set} error={error} />
       {isBegun && <DoorPart form={form} set={set} error={error} preferences={preferences} doors={doors} />}
       {form.doorId !== '' && (
-        <Section title="What does it do?">
-          <Several
-            label="Complaints: as many as there are"
-            options={complaints}
-            chosen={complaintsOf(form)}
-            onChange={(ids) => set('complaintIds')(ids.join(' '))}
-            testID="complaint"
+        <Section title={form.job === 'repair' ? 'What does it do?' : 'What is wanted?'}>
+          <Choice
+            label="What is it for?"
+            options={JOBS_ON[kind].map((id) => ({ id, label: JOB_WORDS[id] }))}
+            chosen={form.job}
+            onChoose={set('job')}
+            testID="job"
           />
+          {form.job === 'repair' && (
+            <Several
+              label="Complaints: as many as there are"
+              options={complaints}
+              chosen={complaintsOf(form)}
+              onChange={(ids) => set('complaintIds')(ids.join(' '))}
+              testID="complaint"
+            />
+          )}
           <Field
             label="In their words"
             value={form.complaint}
@@ -176,6 +187,7 @@ function blankForm(preferences: Preferences): NewCallForm {
     hingesOn: 'left',
     width: sizes?.width ?? '',
     height: sizes?.height ?? '',
+    job: 'repair',
     complaintIds: '',
     complaint: '',
     when: 'now',

@@ -25,6 +25,7 @@ const form: NewCallForm = {
   closesTo: 'left',
   width: '762',
   height: '1981',
+  job: 'repair',
   complaintIds: 'rubsLatchTop',
   complaint: 'Catches at the top',
   when: 'now',

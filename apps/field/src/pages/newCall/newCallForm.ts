@@ -1,3 +1,4 @@
+import { JOBS } from '@proper-swing/contract';
 import { DomainError, HINGE_LAYOUT_IDS, parseLength } from '@proper-swing/core';
 import type { DoorKindId } from '@proper-swing/core/doors';
 import { slabHeight, slabWidth } from '@proper-swing/core/hinged/card/slab';
@@ -43,6 +44,7 @@ export const newCallSchema = object({
   closesTo: string().oneOf(['left', 'right']).required(),
   width: whenNew('doorId', length('Width', { hinged: slabWidth, sliding: panelWidth })),
   height: whenNew('doorId', length('Height', { hinged: slabHeight, sliding: panelHeight })),
+  job: string().oneOf(JOBS).required(),
   /** What is complained of, with a space between. */
   complaintIds: string().defined(),
   complaint: string().max(500, 'At most 500 letters.').defined(),

@@ -25,10 +25,12 @@ export function startCall(form: NewCallForm, kind: DoorKindId): string {
     revision: 1,
     doorId,
     scheduledFor: dueAt(form).toISOString(),
+    ...(form.job !== 'repair' && { job: form.job }),
     complaint: form.complaint.trim(),
     state: form.when === 'booked' ? ('open' as const) : ('onSite' as const),
   };
   write('calls', call);
+  if (form.job !== 'repair') return call.id;
   const { complaint } = HANDBOOKS[kind];
   // What was ticked of another kind of door before this one was chosen is not said of it.
   for (const answer of complaintsOf(form).filter((id) => findingAnswer(complaint, id) !== undefined))

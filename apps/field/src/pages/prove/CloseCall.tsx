@@ -3,6 +3,8 @@ import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Because } from '../../day/Because';
+import { fittingList, isListDone, listSays } from '../../call/fittingList';
+import { wantsGaps } from '../../call/stages';
 import { isOpen } from '../../day/callMoves';
 import { dayBook } from '../../day/dayBook';
 import { Press } from '../../design/Press';
@@ -16,12 +18,13 @@ import { isProved, REASONS_LEFT } from './proofWords';
 /** Measuring comes first, then closing. A call whose door is not proved is closed with a reason, asked for once. */
 export function CloseCall({ record }: { record: CallRecord }) {
   const proof = useMemo(() => proofOfCall(record), [record]);
+  const list = useMemo(() => fittingList(record), [record]);
   const [asksWhy, setAsksWhy] = useState(false);
   if (!isOpen(record.call)) return <Closed record={record} />;
   if (asksWhy) {
     return (
       <Because
-        asks="Not proved free and even. Why is it left so?"
+        asks={isListDone(list) ? 'Not proved free and even. Why is it left so?' : `${list ? listSays(list) : ''} Why is it left so?`}
         reasons={REASONS_LEFT}
         leaves="Leave it open"
         keeps="Close the call"
@@ -32,7 +35,7 @@ export function CloseCall({ record }: { record: CallRecord }) {
     );
   }
   const isMeasured = proof.gauged.length > 0;
-  const proved = isProved(proof, isGapRead(record));
+  const proved = isListDone(list) && isProved(proof, isGapRead(record) || wantsGaps(record.call));
   const close = () => (proved ? closeCall(record) : setAsksWhy(true));
   return (
     <View style={styles.row}>

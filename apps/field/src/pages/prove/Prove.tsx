@@ -19,6 +19,7 @@ import { feelWords } from '../../sheets/multipoint/gapWords';
 import { doneWords, howMuchWords, whereWords } from '../../record/workWords';
 import { ComparedDrawing } from '../../doors/ComparedDrawing';
 import { compareGaps } from './compare';
+import { FittingProof } from './FittingProof';
 import { HandTries } from './HandTries';
 import { verdictWords } from './proofWords';
 
@@ -40,6 +41,7 @@ export function Prove({ record }: { record: CallRecord }) {
           </Slip>
         )}
       </Section>
+      <FittingProof record={record} />
       <Section title="Try it">
         <HandTries record={record} />
       </Section>

@@ -1,4 +1,4 @@
-import { OFFSETS_APART_MM, type CutLine, type PairEdge, type SlabEdge } from '@proper-swing/core/sheets';
+import { type CutLine, type PairEdge, type SlabEdge } from '@proper-swing/core/sheets';
 import { StyleSheet, View } from 'react-native';
 import type { LengthWords } from '../../design/lengthWords';
 import { Press } from '../../design/Press';
@@ -57,7 +57,7 @@ function Line({
 }) {
   const palette = usePalette();
   const [really, setReally] = useState(cut.deepestMm);
-  const { edge, marks, offsets, tool, rule, bevelMm, bladeMm } = cut;
+  const { edge, marks, offsets, tool, rule, bevelMm, bladeMm, guide } = cut;
   return (
     <View style={[styles.line, { borderColor: palette.rule }]}>
       <Words kind="label" tone="pencil">{`${n} · ${TOOL_WORDS[tool]}`}</Words>
@@ -68,10 +68,14 @@ function Line({
       {isFirst && tool === 'handPlane' && (
         <Words
           testID={`${testID}-offsets`}
-        >{`Every ${words.withUnit(OFFSETS_APART_MM)}: ${offsets.map(({ mm }) => words.bare(mm)).join(', ')}`}</Words>
+        >{`Every ${words.withUnit(offsets[1]?.at ?? 0)}: ${offsets.map(({ mm }) => words.bare(mm)).join(', ')}`}</Words>
       )}
       {isFirst && <Words>{WHY_TOOL[rule]}</Words>}
-      {isFirst && bladeMm > 0 && <Words>{`Blade ${words.withUnit(bladeMm)} below the base.`}</Words>}
+      {isFirst && tool === 'saw' && (
+        <Words
+          testID={`${testID}-saw`}
+        >{`Good face down: the saw tears upward. Blade ${words.withUnit(bladeMm)} below the base${guide.length === 0 ? '' : `; straightedge ${marksWords(guide, words, ' → ')} from the edge`}.`}</Words>
+      )}
       {isFirst && bevelMm > 0 && <Words>{`Bevel it as you plane: far face ${words.withUnit(bevelMm)} less.`}</Words>}
       {onMade && (
         <View style={styles.made}>
@@ -90,11 +94,17 @@ function Line({
   );
 }
 
-/** `2.8 at 0 → 0 at 1985`; the same all along is one figure. */
+/** `2.8 mm at 0 → nothing at 1985`; the same all along is one figure, and what stays nothing to its end is said once. */
 function marksWords(marks: ListedCut['marks'], { bare, withUnit }: LengthWords, then: string): string {
   const [first] = marks;
   if (first !== undefined && marks.every(({ mm }) => Math.abs(mm - first.mm) < SAME_MM)) return `${withUnit(first.mm)} all along`;
-  return marks.map(({ at, mm }) => `${bare(mm)} at ${bare(Math.round(at))}`).join(then);
+  const isNothing = (mm: number | undefined) => mm !== undefined && mm < SAME_MM;
+  const told = marks.filter(({ mm }, i) => {
+    const isRunOut = i === marks.length - 1 && isNothing(mm) && isNothing(marks[i - 1]?.mm);
+    const isBefore = i === 0 && isNothing(mm) && isNothing(marks[1]?.mm);
+    return !isRunOut && !isBefore;
+  });
+  return told.map(({ at, mm }) => `${isNothing(mm) ? 'nothing' : withUnit(mm)} at ${bare(Math.round(at))}`).join(then);
 }
 
 const SAME_MM = 0.05;

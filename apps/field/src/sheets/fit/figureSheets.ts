@@ -7,8 +7,9 @@ import {
   type Shortening,
 } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
-import { benchSheet, isWorth, workInMm } from '../benchSheet';
-import { choice, figure, length, SLAB_HEIGHT, SLAB_WIDTH } from '../fieldKinds';
+import { benchSheet } from '../benchSheet';
+import { choice, DONE, figure, length, SLAB_HEIGHT, SLAB_WIDTH } from '../fieldKinds';
+import { LINING_LIST, MARKS_LIST, REBLOCK_LIST, SHORTEN_LIST } from './lists';
 import { headSays, liningSays, marksSays, reblockSays, shortenSays } from './figureSays';
 import { SLAB_KIND_WORDS } from './slabSheet';
 
@@ -73,6 +74,7 @@ export const fitShortenSheet = benchSheet<Shortening>({
         length('blockMm', 'Solid rail, hollow slab', { isOptional: true }),
         length('thicknessMm', 'Thickness', { usual: 35 }),
         length('sawBaseMm', 'Saw’s base to its blade', { isOptional: true }),
+        DONE,
       ],
     },
   ],
@@ -80,7 +82,7 @@ export const fitShortenSheet = benchSheet<Shortening>({
   stations: {},
   Answer: lazy(async () => ({ default: (await answers()).ShortenAnswer })),
   says: shortenSays,
-  work: ({ cutMm }) => (isWorth(cutMm) && cutMm > 0 ? [workInMm('trimFoot', null, cutMm, 'Foot trimmed')] : []),
+  list: SHORTEN_LIST,
   fieldOf: inList,
 });
 
@@ -106,12 +108,14 @@ export const fitLiningSheet = benchSheet<LiningFit>({
         length('hingeGapMm', 'Hinge gap', { usual: 2 }),
         length('latchGapMm', 'Latch gap', { usual: 3 }),
         length('legMm', 'Height of the legs', { usual: 1995 }),
+        DONE,
       ],
     },
   ],
   serves: ['squareFrame'],
   Answer: lazy(async () => ({ default: (await answers()).LiningAnswer })),
   says: liningSays,
+  list: LINING_LIST,
   fieldOf: inList,
 });
 
@@ -137,11 +141,13 @@ export const fitMarksSheet = benchSheet<HingeMarks>({
       fields: [
         { path: 'oldTopsMm', label: 'Old slab: tops of hinges', kind: 'lengths', isOptional: true, hint: 'Below its top' },
         { path: 'frameTopsMm', label: 'Frame: tops of recesses', kind: 'lengths', isOptional: true, hint: 'Below its head' },
+        DONE,
       ],
     },
   ],
   Answer: lazy(async () => ({ default: (await answers()).MarksAnswer })),
   says: marksSays,
+  list: MARKS_LIST,
   fieldOf: inList,
 });
 
@@ -167,10 +173,12 @@ export const fitReblockSheet = benchSheet<Reblocking>({
         length('thicknessMm', 'Thickness', { usual: 35 }),
         length('stileMm', 'Rail at the side', { usual: 28 }),
         length('skinMm', 'Skin', { usual: 3.2 }),
+        DONE,
       ],
     },
   ],
   serves: ['reblockPivot'],
   Answer: lazy(async () => ({ default: (await answers()).ReblockAnswer })),
   says: reblockSays,
+  list: REBLOCK_LIST,
 });

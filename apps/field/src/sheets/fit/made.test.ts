@@ -5,7 +5,7 @@ import { sum } from '@proper-swing/core/fitting/sums';
 import { openingOf } from './openingFields';
 
 const LISTED = {
-  ...{ edge: 'latch' as const, deepestMm: 4, tool: 'saw' as const, rule: 'deep' as const, offsets: [], bevelMm: 0, bladeMm: 38 },
+  ...{ edge: 'latch' as const, deepestMm: 4, tool: 'saw' as const, rule: 'deep' as const, offsets: [], bevelMm: 0, bladeMm: 38, guide: [] },
   marks: [
     { at: 0, mm: 4 },
     { at: 1985.4, mm: 0 },
@@ -50,7 +50,12 @@ describe('a sum in words', () => {
 
 describe('an opening that was typed', () => {
   it('has its readings where they are asked for', () => {
-    const opening = openingOf({ widths: [765, 774, 772], heights: [2000, 1998], plumbLatch: 3, levelHead: -2 });
+    const opening = openingOf({
+      widths: { top: 765, middle: 774, foot: 772 },
+      heights: { hinge: 2000, latch: 1998 },
+      plumbLatch: 3,
+      levelHead: -2,
+    });
     expect(opening).toEqual({
       widths: [
         { at: 1900, mm: 765 },

@@ -1,8 +1,10 @@
 import type { PairFit } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet, type SheetField } from '../benchSheet';
-import { choice, length } from '../fieldKinds';
-import { openingField, openingOf, OPENING_GROUPS, type TypedOpening } from './openingFields';
+import { choice, DONE, length } from '../fieldKinds';
+import { PAIR_LIST } from './lists';
+import { readMadePair } from './made';
+import { fromLists, MORE_OF_OPENING, offsetsIn, openingField, openingOf, SURVEY, type TypedOpening } from './openingFields';
 import { pairSays } from './pairSays';
 import { SLAB_KIND_WORDS } from './slabSheet';
 
@@ -20,6 +22,8 @@ interface TypedPair extends TypedOpening {
   gaps: object;
   paintMm?: number;
   latching: string;
+  sawBaseMm?: number;
+  made?: unknown;
 }
 
 const leafFields = (path: string): SheetField[] => [
@@ -35,7 +39,7 @@ export const fitPairSheet = benchSheet<PairFit>({
   about: 'Both leaves as wide as each other, rails and heads in line, no leaf tilted.',
   basis: '(Narrowest opening − all gaps) ÷ 2; outer edges follow their legs: common practice, placed by a linear program.',
   groups: [
-    ...OPENING_GROUPS.slice(0, 1),
+    SURVEY,
     { title: 'Left leaf', fields: leafFields('left') },
     { title: 'Right leaf', fields: leafFields('right') },
     {
@@ -48,21 +52,32 @@ export const fitPairSheet = benchSheet<PairFit>({
         length('paintMm', 'Film of paint', { usual: 0 }),
       ],
     },
-    ...OPENING_GROUPS.slice(1),
+    MORE_OF_OPENING,
     {
       title: 'The leaves',
       fields: [
         choice('kind', 'They are', SLAB_KIND_WORDS, { usual: 'solid' }),
         length('thicknessMm', 'Thickness', { usual: 35 }),
         choice('latching', 'They latch by', { balls: 'Two ball catches', boltedLeaf: 'One bolted leaf' }, { usual: 'balls' }),
+        length('sawBaseMm', 'Saw’s base to its blade', { isOptional: true }),
+        { path: 'made', label: 'Cuts made', kind: 'filled', isOptional: true, startsOver: true, read: readMadePair },
+        DONE,
       ],
     },
   ],
   Answer: lazy(async () => ({ default: (await import('./PairAnswer')).PairAnswer })),
+  Helper: lazy(async () => ({ default: (await import('./OpeningForm')).OpeningForm })),
+  fromEarlier: fromLists,
   says: pairSays,
-  shape: (typed: TypedPair) => {
-    const { left, right, kind, thicknessMm, gaps, paintMm, latching } = typed;
-    return { opening: openingOf(typed), left, right, kind, thicknessMm, gaps, paintMm, latching };
+  list: PAIR_LIST,
+  shape: (typed: TypedPair, units) => {
+    const { left, right, kind, thicknessMm, gaps, paintMm, latching, sawBaseMm, made } = typed;
+    return {
+      ...{ opening: openingOf(typed), left, right, kind, thicknessMm, gaps, paintMm, latching },
+      ...(sawBaseMm !== undefined && { sawBaseMm }),
+      ...offsetsIn(units),
+      ...(made !== undefined && { made }),
+    };
   },
   fieldOf: (field) => openingField(field) ?? field.replace(/\[\d+\].*$/, ''),
 });

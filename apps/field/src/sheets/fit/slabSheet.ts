@@ -1,8 +1,9 @@
 import type { SlabFit } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet } from '../benchSheet';
-import { choice, length, THICKNESS } from '../fieldKinds';
-import { openingField, openingOf, OPENING_GROUPS, type TypedOpening } from './openingFields';
+import { choice, DONE, length, THICKNESS } from '../fieldKinds';
+import { SLAB_LIST } from './lists';
+import { fromLists, MORE_OF_OPENING, offsetsIn, openingField, openingOf, SURVEY, type TypedOpening } from './openingFields';
 import { readMade } from './made';
 import { slabSays } from './slabSays';
 
@@ -23,6 +24,8 @@ interface TypedSlab extends TypedOpening {
   sides: string;
   aim: string;
   made?: unknown;
+  sawBaseMm?: number;
+  mayLose?: object;
 }
 
 export const SLAB_KIND_WORDS = { solid: 'Solid', hollow: 'Hollow', framed: 'Framed', glazed: 'Glazed', arched: 'Arched' } as const;
@@ -36,7 +39,7 @@ export const fitSlabSheet = benchSheet<SlabFit>({
   about: 'Where it stands, what comes off each edge and in which order, from widths and heights at three places.',
   basis: 'Least timber by a linear program over where the slab stands; what an edge may lose is common practice.',
   groups: [
-    ...OPENING_GROUPS.slice(0, 1),
+    SURVEY,
     {
       title: 'The slab',
       fields: [
@@ -56,12 +59,22 @@ export const fitSlabSheet = benchSheet<SlabFit>({
         length('paintMm', 'Film of paint', { usual: 0 }),
       ],
     },
-    ...OPENING_GROUPS.slice(1),
+    MORE_OF_OPENING,
     {
       title: 'How it is cut',
       fields: [
         choice('sides', 'Sides', { line: 'Straight', scribe: 'Scribed to the leg' }, { usual: 'line' }),
         choice('aim', 'Least', { area: 'Timber', depth: 'Depth', edges: 'Edges cut' }, { usual: 'area' }),
+        length('sawBaseMm', 'Saw’s base to its blade', { isOptional: true }),
+      ],
+    },
+    {
+      title: 'What may come off',
+      fields: [
+        length('mayLose.hinge', 'Hinge edge', { isOptional: true, hint: 'To recesses, joint or pane' }),
+        length('mayLose.latch', 'Latch edge', { isOptional: true, hint: 'To the lock or a pane' }),
+        length('mayLose.head', 'Top', { isOptional: true }),
+        length('mayLose.foot', 'Foot', { isOptional: true }),
       ],
     },
     {
@@ -75,15 +88,33 @@ export const fitSlabSheet = benchSheet<SlabFit>({
         { path: 'hasLock', label: 'Lock in', kind: 'yes', usual: 'no' },
         { path: 'hasLabel', label: 'Fire label', kind: 'yes', usual: 'no' },
         { path: 'made', label: 'Cuts made', kind: 'filled', isOptional: true, startsOver: true, read: readMade },
+        DONE,
       ],
     },
   ],
   stations: {},
   serves: ['planeLatch', 'planeHead', 'scribeHead', 'planeFoot'],
   Answer: lazy(async () => ({ default: (await import('./SlabAnswer')).SlabAnswer })),
+  Helper: lazy(async () => ({ default: (await import('./OpeningForm')).OpeningForm })),
+  fromEarlier: fromLists,
   says: slabSays,
-  shape: (typed: TypedSlab) => {
-    const { slabWidthsMm, slabHeightsMm, kind, thicknessMm, blockMm, handleFromTopMm, gaps, paintMm, sides, aim, made } = typed;
+  list: SLAB_LIST,
+  shape: (typed: TypedSlab, units) => {
+    const {
+      slabWidthsMm,
+      slabHeightsMm,
+      kind,
+      thicknessMm,
+      blockMm,
+      handleFromTopMm,
+      gaps,
+      paintMm,
+      sides,
+      aim,
+      made,
+      sawBaseMm,
+      mayLose,
+    } = typed;
     const { mayReblock, staysLevel, hasRecesses, hasLock, hasLabel } = typed;
     return {
       opening: openingOf(typed),
@@ -91,12 +122,19 @@ export const fitSlabSheet = benchSheet<SlabFit>({
         ...{ widthsMm: slabWidthsMm, heightsMm: slabHeightsMm, kind, thicknessMm, mayReblock, staysLevel, hasRecesses, hasLock, hasLabel },
         ...(blockMm !== undefined && { blockMm }),
         ...(handleFromTopMm !== undefined && { handleFromTopMm }),
+        ...(mayLose !== undefined && { mayLoseMm: mayLose }),
       },
       ...{ gaps, paintMm, sides, aim },
+      ...(sawBaseMm !== undefined && { sawBaseMm }),
+      ...offsetsIn(units),
       ...(made !== undefined && { made }),
     };
   },
   fieldOf: (field) =>
     openingField(field) ??
-    (/^slab\.widthsMm/.test(field) ? 'slabWidthsMm' : /^slab\.heightsMm/.test(field) ? 'slabHeightsMm' : field.replace(/^slab\./, '')),
+    (/^slab\.widthsMm/.test(field)
+      ? 'slabWidthsMm'
+      : /^slab\.heightsMm/.test(field)
+        ? 'slabHeightsMm'
+        : field.replace(/^slab\.mayLoseMm/, 'mayLose').replace(/^slab\./, '')),
 });

@@ -21,7 +21,7 @@ export function Session({ store, onDone }: { store: SessionStore; onDone?: () =>
   const { width } = useWindowDimensions();
   const words = useLengthWords();
   const { session } = store;
-  const answer = useSheetAnswer('multipoint.next', session);
+  const { answer } = useSheetAnswer('multipoint.next', session);
   const next = answer?.ok === true ? (answer.value as NextTurns) : undefined;
   const isWide = width >= WIDE_FROM;
   const drawingWidth = Math.min(520, isWide ? width / 2 - 3 * SPACE.l : width - 2 * SPACE.l);

@@ -7,7 +7,7 @@ import { Words } from '../../design/Words';
 import { saveFile } from '../../offline/saveFile';
 import type { HelperProps } from '../benchSheet';
 import { catalogueFrom, csvOf, heldCatalogue } from './catalogue';
-import { pickText } from './pickText';
+import { pickText } from '../../offline/pickText';
 
 /** The catalogue: read in from CSV, and out again. */
 export function RollerHelper({ typed, onType }: HelperProps) {

@@ -21,7 +21,7 @@ interface Running {
 }
 
 /** Taps in place of reading: one key at the start of the slide, one for each tick, one at its end. */
-export function TickTaps({ typed, onType, words }: HelperProps) {
+export function TickTaps({ typed, onType, words }: Pick<HelperProps, 'typed' | 'onType' | 'words'>) {
   const [running, setRunning] = useState<Running>();
   const [startsShut, setStartsShut] = useState(true);
   const travelMm = travelOf(typed['travelMm'] ?? '', words.unit);

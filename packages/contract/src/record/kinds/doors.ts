@@ -1,5 +1,5 @@
 import { DOOR_KINDS } from '@proper-swing/core/doors';
-import { choice, group, id, named, variant } from '@proper-swing/core/fields/field';
+import { choice, group, id, named, optional, variant } from '@proper-swing/core/fields/field';
 import { HINGED_MAKE, hingedFaults } from '../doorKinds/hinged';
 import { SLIDING_MAKE, slidingFaults } from '../doorKinds/sliding';
 import { card } from '../kind';
@@ -15,6 +15,7 @@ export const doors = card({
   fields: {
     siteId: id('Site it belongs to'),
     title: named('Which door, as people there call it'),
+    closesWith: optional(id('The door it closes with: the other leaf of a pair')),
     kind: choice('How it opens', DOOR_KINDS),
     make: variant('How a door of this kind is made', 'kind', {
       hinged: group('How a door on hinges is made', HINGED_MAKE, { faults: hingedFaults }),

@@ -1,4 +1,4 @@
-import { choice, group, id, list, named, text } from '@proper-swing/core/fields/field';
+import { choice, group, id, list, named, number, optional, text } from '@proper-swing/core/fields/field';
 import { SHEET_NAMES } from '@proper-swing/core/sheets/names';
 import { entry } from '../kind';
 
@@ -16,6 +16,9 @@ export const worksheets = entry({
       'What was typed, field by field',
       group('One field', { field: named('Field of its request', 80), typed: text('Exactly as typed', { longest: 2000 }) }, {}),
       { most: 80 },
+    ),
+    toDo: optional(
+      number('Lines of its list that are not ticked off yet; absent where there is no list', { from: 0, to: 99, whole: true }),
     ),
     says: text('The answer in words', { longest: 1000 }),
   },

@@ -41,6 +41,10 @@ export const ACTION_IDS = [
   'dryAndSeal',
   'repairFoot',
   'repairLeg',
+  'planeHinge',
+  'reglueBlock',
+  'sealFaces',
+  'hangSlab',
   'otherWork',
 ] as const;
 

@@ -1,6 +1,7 @@
 import type { HingedDoor } from '../card/door';
 import { ACTION_IDS, type ActionId } from '../names/actionIds';
 import type { Action, ActionEntry } from './actionEntry';
+import { FITTING_ACTIONS } from './fittingActions';
 import { FRAME_ACTIONS } from './frameActions';
 import { HINGE_ACTIONS } from './hingeActions';
 import { SCREW_ACTIONS } from './screwActions';
@@ -14,6 +15,7 @@ const ACTION_TABLE: Readonly<Record<ActionId, ActionEntry>> = {
   ...STRIKE_ACTIONS,
   ...SLAB_ACTIONS,
   ...FRAME_ACTIONS,
+  ...FITTING_ACTIONS,
   ...OTHER_ACTIONS,
 };
 

@@ -38,5 +38,6 @@ export const RECHECKS: readonly RecheckRow<HingedNames>[] = [
   { effects: ['strike'], stations: ['bolt.low'] },
   { effects: ['wait'], actions: ['stiffenBottom'], stations: ['hinge.bottom', 'latch.bottom', 'head.latch'] },
   { effects: ['wait'], actions: ['bringToLine', 'holdMiddle'], stations: ['hinge.top', 'hinge.mid', 'hinge.bottom'] },
+  { effects: ['wait'], actions: ['reglueBlock', 'sealFaces'], stations: [] },
   { effects: ['wait'], stations: ['latch.mid', 'slab.width'] },
 ];

@@ -69,6 +69,15 @@ export const slabKind = choice('How the slab is made', FIT_SLAB_KINDS);
 export const aim = choice('What is to be least', FIT_AIMS);
 export const block = omittable(lengthMm('Solid rail of a hollow slab', 0, 300));
 
+/** Timber that is off an edge. */
+export const marksOff = list(
+  'Off at places from the top of a side, or from the hinge side of an end',
+  group('A mark', { at: lengthMm('Where', 0, LARGEST_MM), mm: lengthMm('How much', 0, 500) }, {}),
+  { least: 1, most: 60 },
+);
+export const madeAt = <const E extends readonly string[]>(edges: E) =>
+  listOf(part({ edge: oneOf(edges), mm: mm('Deepest of a cut that was made') }));
+
 export const points = listOf(part({ at: mm('Where'), mm: mm('How much') }));
 export const sums = listOf(
   part({
@@ -99,8 +108,11 @@ export const cutsAt = <const E extends readonly string[]>(edges: E) =>
       rule: oneOf(TOOL_RULES),
       bevelMm: mm('How much narrower the far face'),
       bladeMm: mm('Blade below the base of the saw'),
+      guide: points,
     }),
   );
+export const sawBase = omittable(lengthMm('Edge of the saw’s base to its blade', 10, 300));
+export const offsetsApart = omittable(lengthMm('How far apart offsets are told; 100 mm unless said', 20, 500));
 export const shortAt = <const E extends readonly string[]>(edges: E) =>
   listOf(part({ edge: oneOf(edges), mm: mm('More than may come off') }));
 export const advice = oneOf(LINING_ADVICE);

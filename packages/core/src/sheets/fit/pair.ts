@@ -1,8 +1,24 @@
-import { fitPair, PAIR_EDGES, PAIR_LATCHINGS } from '../../fitting/fitPair';
-import { choice, group, lengthMm, omittable } from '../../fields/field';
+import { fitPair, PAIR_EDGES, PAIR_LATCHINGS, PAIR_LEAVES } from '../../fitting/fitPair';
+import { choice, group, lengthMm, list, omittable } from '../../fields/field';
 import { listOf, mm, part, slabThickness, yesOrNo } from '../shapes';
 import { sheet } from '../sheet';
-import { contradictions, cutsAt, gap, missing, opening, paint, shortAt, slabHeights, slabKind, slabWidths, sums } from './fields';
+import {
+  contradictions,
+  cutsAt,
+  gap,
+  madeAt,
+  marksOff,
+  missing,
+  offsetsApart,
+  opening,
+  paint,
+  sawBase,
+  shortAt,
+  slabHeights,
+  slabKind,
+  slabWidths,
+  sums,
+} from './fields';
 
 const leaf = (says: string) =>
   group(
@@ -17,6 +33,7 @@ const leafFit = part({
   offWidthMm: mm('Off its width where the opening is narrowest'),
   firstCutMm: mm('Length it is cut to first'),
   cuts: cutsAt(PAIR_EDGES),
+  made: madeAt(PAIR_EDGES),
   short: shortAt(PAIR_EDGES),
 });
 
@@ -36,6 +53,15 @@ export const fitPairSheet = sheet({
     ),
     paintMm: paint,
     latching: choice('How they latch', PAIR_LATCHINGS),
+    sawBaseMm: sawBase,
+    offsetsApartMm: offsetsApart,
+    made: omittable(
+      list(
+        'Cuts that were made',
+        group('A cut', { leaf: choice('Leaf', PAIR_LEAVES), edge: choice('Edge', PAIR_EDGES), marks: marksOff }, {}),
+        { most: 24 },
+      ),
+    ),
   },
   result: {
     isPossible: yesOrNo,

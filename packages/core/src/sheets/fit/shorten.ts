@@ -2,7 +2,7 @@ import { FLOORS, shorten } from '../../fitting/shorten';
 import { choice, lengthMm, list, number, omittable } from '../../fields/field';
 import { mm, slabHeight, slabThickness, yesOrNo } from '../shapes';
 import { sheet } from '../sheet';
-import { block, gap, slabKind, sums } from './fields';
+import { block, gap, sawBase, slabKind, sums } from './fields';
 
 export const shortenSheet = sheet({
   name: 'fit.shorten',
@@ -17,7 +17,7 @@ export const shortenSheet = sheet({
     kind: slabKind,
     blockMm: block,
     thicknessMm: slabThickness,
-    sawBaseMm: omittable(lengthMm('Edge of the saw’s base to its blade', 10, 300)),
+    sawBaseMm: sawBase,
   },
   result: {
     lengthMm: mm('Length of the slab'),

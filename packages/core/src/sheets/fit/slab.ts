@@ -1,7 +1,7 @@
 import { FILLS, FIT_WARNINGS, fitSlab, SLAB_EDGES } from '../../fitting/fitSlab';
 import { CUT_SHAPES } from '../../fitting/shapes';
 import { choice, flag, group, lengthMm, list, omittable, text } from '../../fields/field';
-import { LARGEST_MM, listOf, mm, oneOf, part, slabThickness, yesOrNo } from '../shapes';
+import { listOf, mm, oneOf, part, slabThickness, yesOrNo } from '../shapes';
 import { sheet } from '../sheet';
 import {
   aim,
@@ -9,15 +9,21 @@ import {
   contradictions,
   cutsAt,
   gap,
+  madeAt,
+  marksOff,
   missing,
+  offsetsApart,
   opening,
   paint,
   points,
+  sawBase,
   shortAt,
   slabHeights,
   slabKind,
   slabWidths,
 } from './fields';
+
+const mayGo = (says: string) => omittable(lengthMm(says, 0, 300));
 
 export const fitSlabSheet = sheet({
   name: 'fit.slab',
@@ -38,6 +44,13 @@ export const fitSlabSheet = sheet({
         hasRecesses: omittable(flag('Hinge recesses are cut')),
         hasLock: omittable(flag('A lock is in')),
         hasLabel: omittable(flag('It carries a fire label')),
+        mayLoseMm: omittable(
+          group(
+            'What an edge may lose where it was looked at, in place of what is usual for its kind',
+            { hinge: mayGo('Hinge edge'), latch: mayGo('Latch edge'), head: mayGo('Head'), foot: mayGo('Foot') },
+            {},
+          ),
+        ),
       },
       {},
     ),
@@ -45,24 +58,9 @@ export const fitSlabSheet = sheet({
     paintMm: paint,
     sides: choice('How the sides are cut', CUT_SHAPES),
     aim,
-    made: omittable(
-      list(
-        'Cuts that were made',
-        group(
-          'A cut',
-          {
-            edge: choice('Edge', SLAB_EDGES),
-            marks: list(
-              'Off at places from the top of a side, or from the hinge side of an end',
-              group('A mark', { at: lengthMm('Where', 0, LARGEST_MM), mm: lengthMm('How much', 0, 500) }, {}),
-              { least: 1, most: 60 },
-            ),
-          },
-          {},
-        ),
-        { most: 12 },
-      ),
-    ),
+    sawBaseMm: sawBase,
+    offsetsApartMm: offsetsApart,
+    made: omittable(list('Cuts that were made', group('A cut', { edge: choice('Edge', SLAB_EDGES), marks: marksOff }, {}), { most: 12 })),
   },
   result: {
     isPossible: yesOrNo,
@@ -80,7 +78,7 @@ export const fitSlabSheet = sheet({
       }),
     ),
     cuts: cutsAt(SLAB_EDGES),
-    made: listOf(part({ edge: oneOf(SLAB_EDGES), mm: mm('Deepest of a cut that was made') })),
+    made: madeAt(SLAB_EDGES),
     areaMm2: { is: 'number', says: 'Timber off, mm²' },
     leansMm: mm('How far its top leans toward the hinges'),
     readAgain: listOf(part({ reading: text('Which reading', {}), changesMm: mm('What comes off may change by') })),

@@ -1,0 +1,32 @@
+import type { CallRecord, SheetName, Worksheet } from '@proper-swing/contract';
+import { lastWorksheet } from '../record/lastWorksheet';
+import { jobOf } from './stages';
+
+/** The sheet whose list a fitting is worked by. */
+const LIST_OF: Readonly<Record<string, SheetName>> = {
+  fitSlab: 'fit.slab',
+  fitPair: 'fit.pair',
+  shorten: 'fit.shorten',
+  lining: 'fit.lining',
+};
+
+/** How the list of a fitting stands: not kept yet, or so many of its lines still open. */
+export type ListState = { state: 'none' } | { state: 'kept'; toDo: number; sheet: Worksheet };
+
+/** The list that a call is worked by; nothing for a repair, and for a leaf whose cuts stand in the list of the leaf it closes with. */
+export function fittingList(record: CallRecord): ListState | undefined {
+  const name = LIST_OF[jobOf(record.call)];
+  if (name === undefined || record.door.closesWith) return undefined;
+  const sheet = lastWorksheet(record, name);
+  return sheet === undefined ? { state: 'none' } : { state: 'kept', toDo: sheet.toDo ?? 0, sheet };
+}
+
+/** Whether nothing of the list is open. */
+export const isListDone = (list: ListState | undefined): boolean => list === undefined || (list.state === 'kept' && list.toDo === 0);
+
+/** What is open of it, in words. */
+export function listSays(list: ListState): string {
+  if (list.state === 'none') return 'Nothing was worked out and ticked off yet.';
+  if (list.toDo === 0) return 'Every line of the list is ticked off.';
+  return `${list.toDo} ${list.toDo === 1 ? 'line' : 'lines'} of the list not ticked off.`;
+}

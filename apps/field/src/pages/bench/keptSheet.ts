@@ -1,0 +1,50 @@
+import type { CallRecord, Worksheet } from '@proper-swing/contract';
+import type { LengthWords } from '../../design/lengthWords';
+import { write } from '../../offline/write';
+import { listWithUnits, withoutUnit } from '../../record/typedText';
+import { entryStamp } from '../../record/writing';
+import { fieldsOf, type BenchSheet } from '../../sheets/benchSheet';
+import { linesToDo } from '../../sheets/ticks';
+import type { Typed } from '../../sheets/typedSheet';
+import type { SheetState } from './useSheet';
+
+/** Keeps a sheet with its call as it stands, in place of what was kept of it before. */
+export function keepSheet(
+  record: CallRecord,
+  sheet: BenchSheet,
+  { typed, request, result }: SheetState,
+  words: LengthWords,
+  kept?: Worksheet,
+) {
+  const toDo = linesToDo(sheet, result, request ?? {}, typed);
+  write('worksheets', {
+    ...entryStamp(record),
+    callId: record.call.id,
+    sheet: sheet.name,
+    figures: figuresOf(sheet, typed, words.unit),
+    says: sheet.says(result, words),
+    ...(toDo !== undefined && { toDo }),
+    ...(kept && { supersedes: kept.id }),
+  });
+}
+
+/** What was typed into a kept sheet. */
+export function typedOf(sheet: Pick<BenchSheet, 'fromEarlier'>, { figures }: Worksheet, unit: string): Typed {
+  const typed = Object.fromEntries(figures.map(({ field, typed: text }) => [field, withoutUnit(text, unit)]));
+  return sheet.fromEarlier?.(typed) ?? typed;
+}
+
+/** Each length with its unit, so that it means the same whoever opens it. */
+function figuresOf(sheet: BenchSheet, typed: Typed, unit: string): Worksheet['figures'] {
+  return fieldsOf(sheet).flatMap(({ path, kind }) => {
+    const text = typed[path]?.trim() ?? '';
+    if (text === '') return [];
+    const isLength = kind === 'length' || kind === 'lengths';
+    return [{ field: path, typed: isLength ? listWithUnits(text, unit) : text }];
+  });
+}
+
+/** Whether what is typed is what was kept. */
+export function sameTyped(kept: Typed, typed: Typed, sheet: BenchSheet): boolean {
+  return fieldsOf(sheet).every(({ path }) => (kept[path] ?? '') === (typed[path]?.trim() ?? ''));
+}

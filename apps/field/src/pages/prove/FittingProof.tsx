@@ -1,0 +1,48 @@
+import type { CallRecord } from '@proper-swing/contract';
+import { router } from 'expo-router';
+import { fittingList, listSays } from '../../call/fittingList';
+import { jobOf, workPath } from '../../call/stages';
+import { Press } from '../../design/Press';
+import { Section } from '../../design/Section';
+import { Words } from '../../design/Words';
+import { useDoors } from '../../offline/lists';
+import { startOtherLeaf } from './startOtherLeaf';
+
+/** How the list of a fitting stands, and the other leaf of a pair. */
+export function FittingProof({ record }: { record: CallRecord }) {
+  const list = fittingList(record);
+  if (list === undefined) return null;
+  return (
+    <>
+      <Section title="The list">
+        {list.state === 'kept' && <Words testID="list-says">{list.sheet.says}</Words>}
+        <Words tone={list.state === 'kept' && list.toDo === 0 ? 'right' : 'tight'} testID="list-state">
+          {listSays(list)}
+        </Words>
+        <Press onPress={() => router.replace(`/call/${record.call.id}${workPath(record)}`)} testID="to-list">
+          To the list
+        </Press>
+      </Section>
+      {jobOf(record.call) === 'fitPair' && <OtherLeaf record={record} />}
+    </>
+  );
+}
+
+/** Each leaf has gaps and hinges of its own: the other one is a door of its own, walked round like this one. */
+function OtherLeaf({ record }: { record: CallRecord }) {
+  const other = useDoors(record.site.id).find(({ closesWith }) => closesWith === record.door.id);
+  return (
+    <Section title="The other leaf">
+      <Words>Each leaf is proved by itself: its own gaps, its own tries.</Words>
+      {other === undefined ? (
+        <Press onPress={() => router.push(`/call/${startOtherLeaf(record)}/prove`)} testID="start-other-leaf">
+          Prove the other leaf
+        </Press>
+      ) : (
+        <Press href={`/door/${other.id}`} onPress={() => router.navigate(`/door/${other.id}`)} testID="to-other-leaf">
+          {other.title}
+        </Press>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,78 @@
+import type { MeasuredOpening } from '@proper-swing/core/sheets';
+import Papa from 'papaparse';
+import { lengthWords } from '../../design/lengthWords';
+import { readSheetGroups } from '../typedSheet';
+import { fromLists, MORE_OF_OPENING, openingOf, SURVEY, typedFrom, type TypedOpening } from './openingFields';
+import { readSurvey, surveyCsv, surveyJson } from './surveyFile';
+
+const OPENING: MeasuredOpening = {
+  widths: [
+    { at: 1895, mm: 765 },
+    { at: 998, mm: 774 },
+    { at: 100, mm: 772 },
+    { at: 1500, mm: 768.5 },
+  ],
+  heights: [
+    { at: 0, mm: 1995 },
+    { at: 774, mm: 1989 },
+  ],
+  plumb: { hingeMm: 4 },
+  straight: { latchMm: -2.5 },
+  level: { floorMm: 2 },
+  floorComesMm: 12,
+};
+const { bare } = lengthWords({ system: 'mm' });
+
+describe('a survey as a file', () => {
+  it.each([
+    ['JSON', surveyJson],
+    ['CSV', surveyCsv],
+  ])('goes out and in again as %s', (_, write) => {
+    expect(readSurvey(write(OPENING))).toEqual(OPENING);
+  });
+
+  it('is CSV that another program reads, a row a reading', () => {
+    const { data } = Papa.parse<Record<string, string>>(surveyCsv(OPENING), { header: true });
+    expect(data).toHaveLength(10);
+    expect(data[3]).toEqual({ what: 'width', at_mm: '1500', mm: '768.5' });
+  });
+
+  it('stands in the fields where it is asked for, other readings among the further ones, and is the same opening again', () => {
+    const typed = typedFrom(OPENING, bare);
+    expect(typed).toMatchObject({ 'widths.top': '765', 'heights.middle': '', moreWidths: '1500: 768.5', straightLatch: '−2.5' });
+    const read = readSheetGroups([SURVEY, MORE_OF_OPENING], typed, 'mm');
+    expect(read.state === 'ready' && openingOf(read.tree as unknown as TypedOpening)).toEqual({
+      ...OPENING,
+      lengthsBy: 'tape',
+      leansBy: 'spiritLevel',
+    });
+  });
+
+  it.each([
+    ['{"format":"something"}', 'no survey of an opening'],
+    ['{"format":"opening-survey","version":9,"unit":"mm"}', 'version 9'],
+    ['{"format":"opening-survey","version":1,"unit":"in","opening":{}}', 'in mm'],
+    ['{"format":"opening-survey","version":1,"unit":"mm","opening":{"widths":[{"at":1,"mm":"x"}],"heights":[]}}', 'is no figure'],
+    ['{broken', 'no JSON'],
+    ['what,at_mm,mm\nwidth,1900,76x', 'Line 2: “76x” is no figure'],
+    ['what,at_mm,mm\nbreadth,1900,765', 'Line 2: “breadth” is nothing'],
+    ['what,at_mm,mm\nwidth,1900,765', 'no height'],
+    [`what,at_mm,mm\n${Array.from({ length: 10 }, (_, i) => `width,${i},765`).join('\n')}\nheight,0,1995`, 'more than 9 widths'],
+  ])('%s is refused: %s', (text, message) => {
+    expect(() => readSurvey(text)).toThrow(message);
+  });
+
+  it('a reading at a place of one’s own is refused without its colon, at its field', () => {
+    const read = readSheetGroups([SURVEY, MORE_OF_OPENING], { moreWidths: '1500 768' }, 'mm');
+    expect(read).toMatchObject({ state: 'faulty', errors: { moreWidths: expect.stringContaining('1500 768') as string } });
+  });
+
+  it('what was kept as lists stands in fields of its own', () => {
+    expect(fromLists({ widths: '765, 774, 772', heights: '1995', kind: 'solid' })).toMatchObject({
+      'widths.top': '765',
+      'widths.foot': '772',
+      'heights.hinge': '1995',
+      kind: 'solid',
+    });
+  });
+});
