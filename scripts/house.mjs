@@ -87,7 +87,7 @@ async function writeServiceWorker() {
   const { generateSW } = await import('workbox-build');
   const { count, warnings } = await generateSW({
     globDirectory: DIST,
-    globPatterns: ['**/*.{html,js,css,woff2,png,svg,webmanifest,ico}'],
+    globPatterns: ['**/*.{html,js,css,woff2,woff,png,svg,webmanifest,ico}'],
     swDest: join(DIST, 'sw.js'),
     maximumFileSizeToCacheInBytes: 8 * 1024 * 1024,
     inlineWorkboxRuntime: true,
@@ -137,12 +137,31 @@ export async function startServer(database, env = {}) {
 export function ensureChromium() {
   const there = findChromium();
   if (there) return there;
-  if (process.getuid?.() !== 0) fail('No Chromium was found. Install it (Debian: apt-get install chromium) or name one in CHROMIUM.');
-  console.log('Installing Chromium from Debian’s packages.');
+  installFromDebian('chromium', 'No Chromium was found. Install it (Debian: apt-get install chromium) or name one in CHROMIUM.');
+  return findChromium() ?? fail('Chromium was installed but cannot be found.');
+}
+
+/** The tests read PDFs with a program of another maker. */
+export function ensurePdfReader() {
+  if (isThere('pdftocairo')) return;
+  installFromDebian('poppler-utils', 'No reader of PDFs was found. Install it (Debian: apt-get install poppler-utils).');
+}
+
+function installFromDebian(name, orElse) {
+  if (process.getuid?.() !== 0) fail(orElse);
+  console.log(`Installing ${name} from Debian’s packages.`);
   const env = { DEBIAN_FRONTEND: 'noninteractive' };
   run('apt-get', ['update'], env);
-  run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], env);
-  return findChromium() ?? fail('Chromium was installed but cannot be found.');
+  run('apt-get', ['install', '-y', '--no-install-recommends', name], env);
+}
+
+function isThere(command) {
+  try {
+    execFileSync('which', [command]);
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 function findChromium() {

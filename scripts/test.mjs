@@ -2,7 +2,7 @@
 // exit code.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run } from './house.mjs';
+import { ensureBuilt, ensureChromium, ensureInstalled, ensurePdfReader, ROOT, run } from './house.mjs';
 import { beside, part, RESULTS } from './parts.mjs';
 import { SHARE_FROM, SHARE_TO, testShare } from './test-share.mjs';
 
@@ -12,6 +12,7 @@ ensureInstalled();
 rmSync(RESULTS, { recursive: true, force: true });
 mkdirSync(RESULTS, { recursive: true });
 const CHROMIUM = ensureChromium();
+ensurePdfReader();
 
 part('types', () => run('npm', ['run', '-s', 'types']));
 const { tests, all, share } = testShare();

@@ -19,7 +19,8 @@ config.server.enhanceMiddleware = (metro) => (incoming, outgoing, next) => {
   return incoming.pipe(passed);
 };
 
-config.resolver.assetExts.push('woff2');
+// Letters: as browsers take them, and as the writer of PDFs does, which knows no WOFF2 outlines.
+config.resolver.assetExts.push('woff2', 'woff');
 
 config.resolver.resolveRequest = (context, asked, platform) =>
   insteadOf(context.originModulePath, asked) ?? context.resolveRequest(context, asked, platform);

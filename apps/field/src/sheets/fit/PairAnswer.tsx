@@ -9,6 +9,7 @@ import { EDGE_WORDS } from './fitWords';
 import { madeOfPair, writeMadePair } from './made';
 import { OpeningDrawing } from './OpeningDrawing';
 import { pairSays } from './pairSays';
+import { SaveCuts } from './SaveCuts';
 import { Sums } from './Sums';
 
 const LATCHING_WORDS = {
@@ -66,6 +67,17 @@ export function PairAnswer({ result, request, words, width, onType }: AnswerProp
         <Words>{LATCHING_WORDS[latching]}</Words>
         <Words>Faces out of plane at the meeting edges: the sheet Meeting stiles says which hinge to throw.</Words>
       </Slip>
+      {(
+        [
+          ['Left leaf', 'left', left],
+          ['Right leaf', 'right', right],
+        ] as const
+      ).map(
+        ([title, id, { cuts }]) =>
+          cuts.length > 0 && (
+            <SaveCuts key={id} own={{ title, slab: request[id], hingesOn: id, cuts, made: made.filter(({ leaf }) => leaf === id) }} />
+          ),
+      )}
       <CutCautions />
     </>
   );

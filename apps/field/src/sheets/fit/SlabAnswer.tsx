@@ -78,7 +78,7 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
           testID={`gap-${edge}`}
         />
       ))}
-      {cuts.length > 0 && <SaveCuts result={result} request={request} />}
+      {cuts.length > 0 && <SaveCuts own={{ title: '', slab: request.slab, hingesOn: 'left', cuts, made }} />}
       {cuts.length > 0 && <CutCautions />}
     </>
   );

@@ -2,11 +2,12 @@ import { fitSlab, type SlabToFit } from '@proper-swing/core/sheets';
 import { fitSlabSheet } from '@proper-swing/core/sheets/fit/slab';
 import DxfParser from 'dxf-parser';
 import Papa from 'papaparse';
-import { asCsv, asDxf, asSvg, BAR_MM, fullSize } from './cutFiles';
+import { asCsv, asDxf, asSvg, BAR_MM, fullSize, type CutSlab } from './cutFiles';
 
 const ASKED = fitSlabSheet.example as SlabToFit;
 const FIT = fitSlab(ASKED);
-const LINES = fullSize(FIT, ASKED);
+const OWN: CutSlab = { title: '', slab: ASKED.slab, hingesOn: 'left', cuts: FIT.cuts, made: [] };
+const LINES = fullSize(OWN);
 
 describe('the cuts at full size', () => {
   it('start at the corner and go to the other end of their edge', () => {
@@ -20,10 +21,24 @@ describe('the cuts at full size', () => {
 
   it('go on from what is off already', () => {
     const made = [{ edge: 'latch' as const, marks: [{ at: 0, mm: 1.5 }] }];
-    const listed = { cuts: FIT.cuts.filter(({ edge }) => edge === 'latch') };
-    const [, plain] = fullSize(listed, ASKED);
-    const [, further] = fullSize(listed, { ...ASKED, made });
+    const listed = { ...OWN, cuts: FIT.cuts.filter(({ edge }) => edge === 'latch') };
+    const [, plain] = fullSize(listed);
+    const [, further] = fullSize({ ...listed, made });
     expect(further?.points[0]?.x).toBeCloseTo((plain?.points[0]?.x ?? NaN) - 1.5, 9);
+  });
+
+  it('of a leaf hung on the right lie the other way round: its hinge edge on the right, ends from there', () => {
+    const right: CutSlab = { ...OWN, hingesOn: 'right' };
+    const wide = Math.max(...ASKED.slab.widthsMm);
+    fullSize(right)
+      .slice(1)
+      .forEach(({ points }, i) =>
+        points.forEach(({ x, y }, k) => {
+          const plain = LINES[i + 1]?.points[k];
+          expect(x).toBeCloseTo(wide - (plain?.x ?? NaN), 9);
+          expect(y).toBeCloseTo(plain?.y ?? NaN, 9);
+        }),
+      );
   });
 
   it('are the same lines to a hundredth of a millimetre when another program reads the DXF', async () => {
@@ -51,7 +66,7 @@ describe('the cuts at full size', () => {
   });
 
   it('a table of offsets is read back as it was written', () => {
-    const { data, errors } = Papa.parse<Record<string, string>>(asCsv(FIT), { header: true });
+    const { data, errors } = Papa.parse<Record<string, string>>(asCsv(OWN), { header: true });
     expect(errors).toEqual([]);
     expect(data.filter(({ edge }) => edge === 'latch')[3]).toMatchObject({ measured_from: 'top', at_mm: '300' });
     const own = FIT.cuts.find(({ edge }) => edge === 'hinge')?.offsets[5]?.mm ?? NaN;

@@ -1,41 +1,64 @@
-import { outlineAt, slabLeaf, type SlabEdge, type SlabFit, type SlabToFit } from '@proper-swing/core/sheets';
+import { outlineAt, slabLeaf, type MadeCut, type SlabToFit } from '@proper-swing/core/sheets';
 import Papa from 'papaparse';
+import type { ListedCut } from './CutLines';
 
-/** A line of a full-size drawing, mm: x from the hinge edge, y up from the foot. */
+/** A line of a full-size drawing, mm: x from the left, y up from the foot. */
 export interface DrawnLine {
   of: 'slab' | 'cut';
   isClosed: boolean;
   points: readonly { x: number; y: number }[];
 }
 
+/** A slab or a leaf of a pair with what is cut and to be cut, as it is drawn. */
+export interface CutSlab {
+  /** What it is called among others. */
+  title: string;
+  slab: Pick<SlabToFit['slab'], 'widthsMm' | 'heightsMm'>;
+  hingesOn: 'left' | 'right';
+  cuts: readonly ListedCut[];
+  made: readonly { edge: ListedCut['edge']; marks: MadeCut['marks'] }[];
+}
+
+const OTHER = { left: 'right', right: 'left' } as const;
+
+/** Which side an edge is drawn on: what closes lies away from the hinges. */
+export function sideOf({ hingesOn }: Pick<CutSlab, 'hingesOn'>, edge: ListedCut['edge']): 'left' | 'right' | 'head' | 'foot' {
+  if (edge === 'head' || edge === 'foot') return edge;
+  return edge === 'hinge' || edge === 'outer' ? hingesOn : OTHER[hingesOn];
+}
+
+/** What is off an edge already at a place along it. */
+export const offAlready = ({ made }: Pick<CutSlab, 'made'>, edge: ListedCut['edge'], at: number) =>
+  made.filter((cut) => cut.edge === edge).reduce((sum, { marks }) => sum + outlineAt(marks, at), 0);
+
 /** The slab as it came and every cut still to be made, at full size; a cut goes on from what is off already. */
-export function fullSize({ cuts }: Pick<SlabFit, 'cuts'>, { slab, made = [] }: Pick<SlabToFit, 'slab' | 'made'>): DrawnLine[] {
+export function fullSize(own: CutSlab): DrawnLine[] {
+  const { slab, hingesOn, cuts } = own;
   const { right, head } = slabLeaf(slab);
   const [wide, tall] = [Math.max(...slab.widthsMm), Math.max(...slab.heightsMm)];
-  const latch = right.map(({ at, mm }) => ({ x: mm, y: at }));
+  const side = right.map(({ at, mm }) => ({ x: mm, y: at }));
   const top = head.map(({ at, mm }) => ({ x: at, y: mm })).reverse();
   const outline = [
     { x: 0, y: 0 },
-    { x: latch[0]?.x ?? wide, y: 0 },
-    ...latch.slice(1, -1),
-    { x: latch.at(-1)?.x ?? wide, y: top[0]?.y ?? tall },
+    { x: side[0]?.x ?? wide, y: 0 },
+    ...side.slice(1, -1),
+    { x: side.at(-1)?.x ?? wide, y: top[0]?.y ?? tall },
     ...top.slice(1, -1),
     { x: 0, y: top.at(-1)?.y ?? tall },
   ];
-  const offAlready = (edge: SlabEdge, at: number) =>
-    made.filter((cut) => cut.edge === edge).reduce((sum, { marks }) => sum + outlineAt(marks, at), 0);
+  const across = (at: number) => (hingesOn === 'left' ? at : wide - at);
   const place = {
-    hinge: (at: number, mm: number) => ({ x: mm, y: tall - at }),
-    latch: (at: number, mm: number) => ({ x: wide - mm, y: tall - at }),
-    head: (at: number, mm: number) => ({ x: at, y: tall - mm }),
-    foot: (at: number, mm: number) => ({ x: at, y: mm }),
+    left: (at: number, mm: number) => ({ x: mm, y: tall - at }),
+    right: (at: number, mm: number) => ({ x: wide - mm, y: tall - at }),
+    head: (at: number, mm: number) => ({ x: across(at), y: tall - mm }),
+    foot: (at: number, mm: number) => ({ x: across(at), y: mm }),
   };
   return [
     { of: 'slab', isClosed: true, points: outline },
     ...cuts.map(({ edge, marks }): DrawnLine => ({
       of: 'cut',
       isClosed: false,
-      points: marks.map(({ at, mm }) => place[edge](at, mm + offAlready(edge, at))),
+      points: marks.map(({ at, mm }) => place[sideOf(own, edge)](at, mm + offAlready(own, edge, at))),
     })),
   ];
 }
@@ -58,7 +81,7 @@ export function asSvg(lines: readonly DrawnLine[]): string {
       (line) => `<path id="${line.of}" d="${path(line)}" fill="none" stroke="#000" stroke-width="${line.of === 'slab' ? 0.3 : 0.6}"/>`,
     ),
     `<path id="bar" d="M${EDGE_MM} ${fixed(barY - 3)} v6 M${EDGE_MM} ${fixed(barY)} h${BAR_MM} m0 -3 v6" fill="none" stroke="#000" stroke-width="0.4"/>`,
-    `<text x="${EDGE_MM + BAR_MM + 4}" y="${fixed(barY + 2)}" font-size="6" font-family="sans-serif">${BAR_MM} mm: measure this on the print. Hinge edge on the left, TOP up.</text>`,
+    `<text x="${EDGE_MM + BAR_MM + 4}" y="${fixed(barY + 2)}" font-size="6" font-family="sans-serif">${BAR_MM} mm: measure this on the print. TOP up.</text>`,
     '</svg>',
     '',
   ].join('\n');
@@ -82,13 +105,13 @@ export async function asDxf(lines: readonly DrawnLine[]): Promise<string> {
   return dxf.stringify();
 }
 
-/** What comes off along each edge as CSV (RFC 4180), mm: every 100 mm from the top of a side, or from the hinge side of an end. */
-export function asCsv({ cuts }: Pick<SlabFit, 'cuts'>): string {
+/** What comes off along each edge as CSV (RFC 4180), mm: at even distances from the top of a side, or from the hinge side of an end. */
+export function asCsv({ cuts }: Pick<CutSlab, 'cuts'>): string {
   const rows = cuts.flatMap(({ edge, offsets }) =>
     offsets.map(({ at, mm }) => ({
       edge,
       measured_from: edge === 'head' || edge === 'foot' ? 'hinge side' : 'top',
-      at_mm: at,
+      at_mm: Number(at.toFixed(2)),
       off_mm: Number(mm.toFixed(2)),
     })),
   );
