@@ -69,7 +69,10 @@ function spread(taken) {
   return `median ${at(0.5)} ms, 95 % ${at(0.95)} ms, slowest ${at(1)} ms`;
 }
 
-const callsOf = async (page, url) => (await (await page.request.get(`${url}/api/call-summaries?limit=200`)).json()).items;
+async function callsOf(page, url) {
+  const answer = await page.request.get(`${url}/api/call-summaries?limit=200`);
+  return (await answer.json()).items;
+}
 
 /** A call on which nothing was read yet, on the door of one of the demo. */
 async function freshCall(page, url) {

@@ -156,7 +156,7 @@ test('a pair is worked out in sums one can check, a hollow slab past its rail ge
     await page.getByTestId(`field-${leaf}.heightsMm`).fill('1981');
   }
   await expect(page.getByTestId('sum-leafWidth')).toHaveText('Each leaf: 1370 − 2 × 2 − 2 = 1364; ÷ 2 = 682 mm');
-  await expect(page.getByTestId('Right leaf-outer')).toContainText('4.2 mm at 0');
+  await expect(page.getByTestId('cut-right-outer')).toContainText('4.2 mm at 0');
 
   await page.goto(`${house.url}/bench/fit-shorten`);
   await page.getByTestId('field-heightsMm').fill('2041.5, 2043, 2042');
@@ -244,7 +244,7 @@ test('a pair into an opening 6 mm out across the head: both leaves cut, each pro
   });
   await expect(page.getByTestId('sum-leafWidth')).toHaveText('Each leaf: 1370 − 2 × 2 − 2 = 1364; ÷ 2 = 682 mm');
   // The leaf on the leg that is 5 mm out is tapered, the heads run down 6 mm in one line.
-  await expect(page.getByTestId('Right leaf-outer')).toContainText('mm at 0');
+  await expect(page.getByTestId('cut-right-outer')).toContainText('mm at 0');
   await cutAll(page);
   await finger.tap('tick-rails', ...FACES);
   await hangAndProve(page, 3);

@@ -124,3 +124,39 @@ test('figures on every screen are as large as rows or a drawing leave room for, 
   await expect(page.getByTestId('gap-hinge.bottom')).toHaveText('1/8 in');
   expect(found).toEqual([]);
 });
+
+test('a fitting fits any screen: the opening’s drawing as its form, the list, its proof', async ({ page, house }) => {
+  test.setTimeout(600_000);
+  await page.goto(`${house.url}/new`);
+  await page.getByTestId('site-new').click();
+  await page.getByTestId('site-name').fill('The Upper Lantern Street Dispensary and Reading Rooms, second stair');
+  await page.getByTestId('door-title').fill('Store behind the large committee room');
+  await page.getByTestId('preset-solid').click();
+  await page.getByTestId('job-fitPair').click();
+  const found: Faults = [];
+  const look = async (name: string) => found.push(...(await faultsAtEverySize(page, name)));
+  await look('New call, a pair');
+  await page.getByTestId('start-call').click();
+  await page.getByTestId('to-fit').click();
+  const figures = {
+    'widths.top': '1529.5',
+    'widths.middle': '1533.5',
+    'widths.foot': '153x',
+    'heights.hinge': '1996.5',
+    'heights.latch': '1990.5',
+  };
+  for (const [field, figure] of Object.entries(figures)) await page.getByTestId(`field-${field}`).fill(figure);
+  await expect(page.getByTestId('survey-fault')).toBeVisible();
+  await look('The opening, a fault');
+  await page.getByTestId('field-widths.foot').fill('1531.5');
+  await page.getByTestId('field-plumbHinge').fill('-12.5');
+  await expect(page.getByTestId('cut-made')).toBeVisible();
+  await page.getByTestId('cut-made').click();
+  await expect(page.getByTestId(/^made-/)).toBeVisible();
+  await look('The list of a pair');
+  await page.getByTestId('stage-prove').click();
+  await expect(page.getByTestId('start-other-leaf')).toBeVisible();
+  await look('Prove, a pair');
+  await expectAllSaved(page);
+  expect(found).toEqual([]);
+});

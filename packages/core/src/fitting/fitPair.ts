@@ -116,7 +116,10 @@ export function fitPair(asked: PairToFit): PairFit {
   const highestOver = ({ xMm }: FittedLeaf['standing'], wideMm: number) =>
     Math.max(...[0, 0.5, 1].map((share) => roomAbove(opening, xMm + share * wideMm)));
   const lengthSum = (n: number) =>
-    sum('leafLength', highestOver((fit.leaves[n] as FittedLeaf).standing, longest((leaves[n] as LeafToFit).leaf.right)))
+    sum(
+      n === 0 ? 'leafLength' : 'otherLength',
+      highestOver((fit.leaves[n] as FittedLeaf).standing, longest((leaves[n] as LeafToFit).leaf.right)),
+    )
       .less(gaps.headMm + film)
       .less(gaps.footMm + film);
   const leafFit = (n: number): PairLeafFit => {

@@ -17,6 +17,7 @@ export interface SumStep {
 export const SUMS_OF = [
   'leafWidth',
   'leafLength',
+  'otherLength',
   'firstCut',
   'headCut',
   'length',

@@ -20,7 +20,7 @@ export interface DrawnFieldProps {
   testID: string;
 }
 
-export const DRAWN_FIELD_PX = 46;
+export const DRAWN_FIELD_PX = 54;
 
 /** A figure that is typed where it is measured, on the drawing. */
 export function DrawnField({ spoken, mark, value, onChange, isWrong, signed, x, y, width, testID }: DrawnFieldProps) {
@@ -41,9 +41,6 @@ export function DrawnField({ spoken, mark, value, onChange, isWrong, signed, x, 
         hasCaret && styles.caret,
       ]}
     >
-      <Words kind="label" tone="pencil" style={styles.mark}>
-        {mark}
-      </Words>
       <TextInput
         aria-label={spoken}
         aria-invalid={isWrong}
@@ -57,27 +54,26 @@ export function DrawnField({ spoken, mark, value, onChange, isWrong, signed, x, 
         testID={testID}
         style={[styles.input, { color: palette.ink }]}
       />
+      <View style={styles.mark} aria-hidden>
+        <Words kind="small" tone="pencil" style={styles.letters}>
+          {mark}
+        </Words>
+      </View>
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  box: {
-    position: 'absolute',
-    height: DRAWN_FIELD_PX,
-    flexDirection: 'row',
-    alignItems: 'center',
-    borderWidth: LINE.rule,
-    borderRadius: RADIUS.s,
-    paddingLeft: 6,
-  },
+  box: { position: 'absolute', height: DRAWN_FIELD_PX, borderWidth: LINE.rule, borderRadius: RADIUS.s },
   caret: { borderWidth: LINE.bold },
-  mark: { lineHeight: 20 },
+  mark: { position: 'absolute', left: 6, top: 2, pointerEvents: 'none' },
+  letters: { lineHeight: 18 },
   input: {
     flex: 1,
     minWidth: 0,
-    height: '100%',
-    paddingHorizontal: 4,
+    paddingLeft: 6,
+    paddingRight: 6,
+    paddingTop: 20,
     textAlign: 'right',
     fontFamily: FONT.labelBold,
     fontSize: SIZE.text,

@@ -1,4 +1,4 @@
-import { type CutLine, type PairEdge, type SlabEdge } from '@proper-swing/core/sheets';
+import type { CutLine, PairEdge, PairLeafId, SlabEdge } from '@proper-swing/core/sheets';
 import { StyleSheet, View } from 'react-native';
 import type { LengthWords } from '../../design/lengthWords';
 import { Press } from '../../design/Press';
@@ -7,9 +7,13 @@ import { usePalette } from '../../design/theme';
 import { LINE, SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { useState } from 'react';
-import { datumOf, EDGE_WORDS, TOOL_WORDS, WHY_TOOL } from './fitWords';
+import { datumOf, EDGE_WORDS, LEAF_WORDS, TOOL_WORDS, WHY_TOOL } from './fitWords';
 
-export type ListedCut = Omit<CutLine, 'edge'> & { edge: SlabEdge | PairEdge };
+export type ListedCut = Omit<CutLine, 'edge'> & {
+  edge: SlabEdge | PairEdge;
+  /** The leaf of a pair it is on. */
+  leaf?: PairLeafId;
+};
 
 export interface CutLinesProps {
   cuts: readonly ListedCut[];
@@ -25,12 +29,12 @@ export function CutLines({ cuts, words, onMade, testID }: CutLinesProps) {
     <View style={styles.list}>
       {cuts.map((cut, i) => (
         <Line
-          key={`${cut.edge}-${cut.deepestMm.toFixed(2)}`}
+          key={`${cut.leaf ?? ''}-${cut.edge}-${cut.deepestMm.toFixed(2)}`}
           cut={cut}
           n={i + 1}
           isFirst={i === 0}
           words={words}
-          testID={`${testID}-${cut.edge}`}
+          testID={[testID, ...(cut.leaf ? [cut.leaf] : []), cut.edge].join('-')}
           {...(onMade && i === 0 && { onMade })}
         />
       ))}
@@ -57,10 +61,12 @@ function Line({
 }) {
   const palette = usePalette();
   const [really, setReally] = useState(cut.deepestMm);
-  const { edge, marks, offsets, tool, rule, bevelMm, bladeMm, guide } = cut;
+  const { edge, marks, offsets, tool, rule, bevelMm, bladeMm, guide, leaf } = cut;
   return (
     <View style={[styles.line, { borderColor: palette.rule }]}>
-      <Words kind="label" tone="pencil">{`${n} · ${TOOL_WORDS[tool]}`}</Words>
+      <Words kind="label" tone="pencil">
+        {[n, ...(leaf ? [LEAF_WORDS[leaf]] : []), TOOL_WORDS[tool]].join(' · ')}
+      </Words>
       <Words kind={isFirst ? 'display' : 'title'} testID={testID}>
         {`${EDGE_WORDS[edge]}: ${marksWords(marks, words, isFirst ? '\n' : ' → ')}`}
       </Words>

@@ -13,8 +13,9 @@ import { openingOf, SURVEY, type TypedOpening } from './openingFields';
 import { openingShape, type DrawnBox } from './openingShape';
 import { SurveyFiles } from './SurveyFiles';
 
-const ABOVE = 62;
-const BESIDE = 92;
+const ABOVE = 70;
+/** Room beside the opening, and on the narrowest telephones, px. */
+const BESIDE = { usual: 92, narrow: 78, narrowBelow: 320 };
 const UNDER = 24;
 const ROW = DRAWN_FIELD_PX + 6;
 const HEIGHT = ABOVE + 5 * ROW + SPACE.s + UNDER;
@@ -46,10 +47,11 @@ const PLACES: readonly Place[] = [
 export function OpeningForm({ typed, onType, words, errors, width }: HelperProps) {
   const palette = usePalette();
   const { units } = usePreferences();
-  const box = { left: BESIDE, right: width - BESIDE, top: ABOVE, bottom: HEIGHT - UNDER };
+  const beside = width < BESIDE.narrowBelow ? BESIDE.narrow : BESIDE.usual;
+  const box = { left: beside, right: width - beside, top: ABOVE, bottom: HEIGHT - UNDER };
   const { outline, scale } = shapeOf(typed, units, box);
   const labelled = new Map(SURVEY.fields.map((field) => [field.path, field]));
-  const x = { hinge: BESIDE / 2, middle: width / 2, latch: width - BESIDE / 2 };
+  const x = { hinge: beside / 2, middle: width / 2, latch: width - beside / 2 };
   const faults = [
     ...new Set(PLACES.flatMap(({ path }) => (errors[path] === undefined ? [] : [`${labelled.get(path)?.label ?? ''}: ${errors[path]}`]))),
   ];
@@ -81,7 +83,7 @@ export function OpeningForm({ typed, onType, words, errors, width }: HelperProps
             signed={labelled.get(path)?.signed === true}
             x={x[column]}
             y={row === 0 ? DRAWN_FIELD_PX / 2 + 2 : ABOVE + SPACE.s + (row - 0.5) * ROW}
-            width={column === 'middle' && row > 0 ? Math.min(150, width - 2 * BESIDE - 28) : BESIDE - 8}
+            width={column === 'middle' && row > 0 ? Math.min(150, width - 2 * beside - 28) : beside - 8}
             testID={`field-${path}`}
           />
         ))}

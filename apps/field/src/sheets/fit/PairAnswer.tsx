@@ -1,13 +1,12 @@
-import type { PairFit, PairToFit } from '@proper-swing/core/sheets';
+import { PAIR_LEAVES, type PairFit, type PairLeafId, type PairToFit } from '@proper-swing/core/sheets';
 import { Press } from '../../design/Press';
-import { Section, Slip } from '../../design/Section';
+import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
-import { CutLines } from './CutLines';
+import { CutLines, type ListedCut } from './CutLines';
 import { BeforeCutting, CutCautions } from './FitNotes';
-import { EDGE_WORDS } from './fitWords';
+import { EDGE_WORDS, LEAF_WORDS } from './fitWords';
 import { madeOfPair, writeMadePair } from './made';
-import { OpeningDrawing } from './OpeningDrawing';
 import { pairSays } from './pairSays';
 import { SaveCuts } from './SaveCuts';
 import { Sums } from './Sums';
@@ -17,67 +16,81 @@ const LATCHING_WORDS = {
   boltedLeaf: 'The bolted leaf is fitted and bolted first, top and foot; the other latches to it.',
 } as const;
 
-/** How wide both leaves end, each sum written out, and the cuts of either. */
-export function PairAnswer({ result, request, words, width, onType }: AnswerProps<PairFit, PairToFit>) {
-  const { isPossible, left, right, sums, missing, contradictions, latching, narrowestMm, narrowestAtMm } = result;
+/** Sides of both leaves first, then the heads, one from the other; feet last. */
+const ORDER: readonly (readonly ListedCut['edge'][])[] = [['outer', 'meeting'], ['head'], ['foot']];
+
+function inWorkOrder(fit: PairFit): (ListedCut & { leaf: PairLeafId })[] {
+  return ORDER.flatMap((edges) =>
+    PAIR_LEAVES.flatMap((leaf) => fit[leaf].cuts.filter(({ edge }) => edges.includes(edge)).map((cut) => ({ ...cut, leaf }))),
+  );
+}
+
+/** How wide both leaves end, each sum written out, and the cuts of both in the order they are made. */
+export function PairAnswer({ result, request, words, onType }: AnswerProps<PairFit, PairToFit>) {
+  const { isPossible, sums, missing, contradictions, latching, narrowestMm, narrowestAtMm } = result;
   const { made = [] } = request;
-  const firstLeaf = left.cuts.length > 0 ? 'left' : 'right';
   return (
     <>
       <Headline tone={isPossible ? 'ink' : 'tight'}>{pairSays(result, words)}</Headline>
       <BeforeCutting missing={missing} contradictions={contradictions} words={words} />
       <Sums sums={sums} words={words} />
-      <OpeningDrawing opening={request.opening} edges={[]} width={width} words={words} />
       <AnswerLine label={`Narrowest, ${words.withUnit(narrowestAtMm)} up`} figure={words.withUnit(narrowestMm)} />
-      {(
-        [
-          ['Left leaf', 'left', left],
-          ['Right leaf', 'right', right],
-        ] as const
-      ).map(([title, id, leaf]) => (
-        <Section key={title} title={title}>
-          <AnswerLine label="Width: top, middle, foot" figure={leaf.widthsMm.map(words.bare).join(' · ')} testID={`${title}-widths`} />
-          <AnswerLine label="First cut, square" figure={words.withUnit(leaf.firstCutMm)} testID={`${title}-first`} />
-          {leaf.short.map(({ edge, mm }) => (
-            <Words key={edge} tone="tight">{`${EDGE_WORDS[edge]}: ${words.withUnit(mm)} more than may come off`}</Words>
-          ))}
-          {leaf.made.map(({ edge, mm }, i) => (
-            <Words key={`${edge}-${i}`} tone="right" testID={`made-${id}-${edge}`}>
-              {`✓ ${EDGE_WORDS[edge]}: ${words.withUnit(mm)} off at the deepest`}
-            </Words>
-          ))}
-          <CutLines
-            cuts={leaf.cuts}
-            words={words}
-            testID={title}
-            {...(onType &&
-              id === firstLeaf && {
-                onMade: (cut, deepestMm) => onType('made', writeMadePair([...made, madeOfPair(id, cut, deepestMm)])),
-              })}
-          />
-        </Section>
-      ))}
+      {PAIR_LEAVES.flatMap((leaf) => [
+        <AnswerLine
+          key={`${leaf}-widths`}
+          label={`${LEAF_WORDS[leaf]}, width: top, middle, foot`}
+          figure={result[leaf].widthsMm.map(words.bare).join(' · ')}
+          testID={`${leaf}-widths`}
+        />,
+        <AnswerLine
+          key={`${leaf}-first`}
+          label={`${LEAF_WORDS[leaf]}, first cut, square`}
+          figure={words.withUnit(result[leaf].firstCutMm)}
+          testID={`${leaf}-first`}
+        />,
+        ...result[leaf].short.map(({ edge, mm }) => (
+          <Words
+            key={`${leaf}-${edge}-short`}
+            tone="tight"
+          >{`${LEAF_WORDS[leaf]}, ${EDGE_WORDS[edge].toLowerCase()}: ${words.withUnit(mm)} more than may come off`}</Words>
+        )),
+      ])}
+      <Slip label="In this order">
+        <Words>Sides of both leaves, then the first head; level across its rail to the second; its head; feet last.</Words>
+        <Words>{LATCHING_WORDS[latching]}</Words>
+      </Slip>
+      {PAIR_LEAVES.flatMap((leaf) =>
+        result[leaf].made.map(({ edge, mm }, i) => (
+          <Words key={`${leaf}-${edge}-${i}`} tone="right" testID={`made-${leaf}-${edge}`}>
+            {`✓ ${LEAF_WORDS[leaf]}, ${EDGE_WORDS[edge].toLowerCase()}: ${words.withUnit(mm)} off at the deepest`}
+          </Words>
+        )),
+      )}
       {made.length > 0 && onType && (
         <Press kind="quiet" onPress={() => onType('made', writeMadePair(made.slice(0, -1)))} testID="cut-take-back">
           Take the last cut back
         </Press>
       )}
-      <Slip label="In this order">
-        <Words>Sides of both leaves, then the first head; level across its rail to the second; its head; feet last.</Words>
-        <Words>{LATCHING_WORDS[latching]}</Words>
-        <Words>Faces out of plane at the meeting edges: the sheet Meeting stiles says which hinge to throw.</Words>
-      </Slip>
-      {(
-        [
-          ['Left leaf', 'left', left],
-          ['Right leaf', 'right', right],
-        ] as const
-      ).map(
-        ([title, id, { cuts }]) =>
-          cuts.length > 0 && (
-            <SaveCuts key={id} own={{ title, slab: request[id], hingesOn: id, cuts, made: made.filter(({ leaf }) => leaf === id) }} />
-          ),
-      )}
+      <CutLines
+        cuts={inWorkOrder(result)}
+        words={words}
+        testID="cut"
+        {...(onType && {
+          onMade: (cut, deepestMm) => cut.leaf && onType('made', writeMadePair([...made, madeOfPair(cut.leaf, cut, deepestMm)])),
+        })}
+      />
+      <Words>Faces out of plane at the meeting edges: the sheet Meeting stiles says which hinge to throw.</Words>
+      {PAIR_LEAVES.map((leaf) => {
+        const { cuts } = result[leaf];
+        const own = {
+          title: LEAF_WORDS[leaf],
+          slab: request[leaf],
+          hingesOn: leaf,
+          cuts,
+          made: made.filter((cut) => cut.leaf === leaf),
+        };
+        return cuts.length > 0 && <SaveCuts key={leaf} own={own} />;
+      })}
       <CutCautions />
     </>
   );

@@ -1,4 +1,4 @@
-import type { Fill, FitWarning, LiningAdvice, PairEdge, SlabEdge, Tool, ToolRule } from '@proper-swing/core/sheets';
+import type { Fill, FitWarning, LiningAdvice, PairEdge, PairLeafId, SlabEdge, Tool, ToolRule } from '@proper-swing/core/sheets';
 import type { LengthWords } from '../../design/lengthWords';
 
 export const EDGE_WORDS: Readonly<Record<SlabEdge | PairEdge, string>> = {
@@ -9,6 +9,8 @@ export const EDGE_WORDS: Readonly<Record<SlabEdge | PairEdge, string>> = {
   head: 'Head',
   foot: 'Foot',
 };
+
+export const LEAF_WORDS: Readonly<Record<PairLeafId, string>> = { left: 'Left leaf', right: 'Right leaf' };
 
 /** Where the marks of an edge are measured from. */
 export const datumOf = (edge: SlabEdge | PairEdge) => (edge === 'head' || edge === 'foot' ? 'the HINGE SIDE' : 'the TOP');

@@ -3,7 +3,8 @@ import type { LengthWords } from '../../design/lengthWords';
 
 const OF: Readonly<Record<SumOf, string>> = {
   leafWidth: 'Each leaf',
-  leafLength: 'Length of the leaf',
+  leafLength: 'Length, left leaf',
+  otherLength: 'Length, right leaf',
   firstCut: 'First cut',
   headCut: 'Off the head',
   length: 'Length',
