@@ -34,7 +34,8 @@ export function howMuchWords(
   { action: id, amount, unit, fromMm, toMm, part, minutes, remark }: Omit<Adjustment, 'id' | 'callId' | 'writtenAt'>,
   words: LengthWords,
 ): string {
-  const planed = fromMm !== null && toMm !== null ? `${words.bare(fromMm)} to ${words.withUnit(toMm)} off` : undefined;
+  const ends = fromMm !== null && toMm !== null && words.bare(fromMm) !== words.bare(toMm) ? `${words.bare(fromMm)} to ` : '';
+  const planed = fromMm !== null && toMm !== null ? `${ends}${words.withUnit(toMm)} off` : undefined;
   return [
     planed ?? wayWords(id, amount, unit, words),
     part ?? '',

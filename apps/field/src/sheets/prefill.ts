@@ -2,6 +2,7 @@ import type { Adjustment, CallRecord, HingedMake, SlidingMake } from '@proper-sw
 import { profileOf, slabMass } from '@proper-swing/core';
 import type { FitSlabKind } from '@proper-swing/core/sheets';
 import type { ActionId, Estimate } from '@proper-swing/core/doors';
+import { lastWorksheet } from '../record/lastWorksheet';
 import { answersByFinding, lastReadings, standingWork } from '../record/observed';
 import { triedScrews, type TriedScrews } from '../record/triedScrews';
 import { fieldsOf, type BenchSheet } from './benchSheet';
@@ -34,6 +35,7 @@ export function prefill(sheet: BenchSheet, record: CallRecord, estimate: Estimat
     putTried(put, triedScrews(record), bare);
   }
   if (sheet.name === 'fit.reblock' || sheet.name === 'fit.marks') putCuts(put, record, bare);
+  if (sheet.name === 'fit.marks') putHeadGap(put, record);
   const readings = lastReadings(record);
   for (const [path, station] of Object.entries(stations)) {
     const read = readings.get(station);
@@ -108,6 +110,17 @@ function putCuts(put: Put, record: CallRecord, bare: Bare): void {
   if (foot) put('cutMm', bare(foot.amount), CUT_HERE);
   if (cuts.length === 0 || door.kind !== 'hinged') return;
   put('slabHeightMm', bare(door.make.slabHeightMm - cuts.reduce((sum, cut) => sum + off(cut), 0)), CUT_HERE);
+}
+
+/** Marks on the frame are lower by the head gap that the slab was cut for. */
+function putHeadGap(put: Put, record: CallRecord): void {
+  for (const [name, field] of [
+    ['fit.slab', 'gaps.head'],
+    ['fit.pair', 'gaps.headMm'],
+  ] as const) {
+    const typed = lastWorksheet(record, name)?.figures.find((figure) => figure.field === field)?.typed;
+    if (typed !== undefined) put('headGapMm', typed, CUT_HERE);
+  }
 }
 
 const CUTS_HEIGHT: readonly ActionId[] = ['planeHead', 'planeFoot', 'trimFoot'];

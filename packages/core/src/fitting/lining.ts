@@ -19,7 +19,7 @@ export interface LiningMove {
   /** Each leg, + into the opening. */
   hingeMm: number;
   latchMm: number;
-  /** Width as read, and how much more than wanted it is. */
+  /** Width as read, and how much more it is than what it is brought to. */
   widthMm: number;
   moreMm: number;
 }
@@ -29,6 +29,8 @@ export type LiningAdvice = (typeof LINING_ADVICE)[number];
 
 export interface LiningFit {
   wantedMm: number;
+  /** What it is brought to: as wanted, or its narrowest place where that leaves gaps one can live with. */
+  targetMm: number;
   moves: LiningMove[];
   advice: LiningAdvice;
   mostMm: number;
@@ -41,6 +43,8 @@ export interface LiningFit {
 /** Less is shared between the gaps; a lining is wedged over by so much, and packed beyond (common practice, no source), mm. */
 const SHARED_UP_TO_MM = 1.5;
 const WEDGED_UP_TO_MM = 15;
+/** Both gaps together are never less than this (common practice, no source), mm. */
+const LEAST_GAPS_MM = 2;
 
 /**
  * Brings the legs of a lining to the width of slab and gaps: the hinge leg only until it is plumb and straight, the latch leg by the rest, so
@@ -48,18 +52,23 @@ const WEDGED_UP_TO_MM = 15;
  */
 export function fitLining({ widthsMm, slabWidthMm, hingeGapMm, latchGapMm, hingeLeansMm, hingeBowsMm, legMm }: LiningToFit): LiningFit {
   const wanted = sum('lining', slabWidthMm).plus(hingeGapMm).plus(latchGapMm);
+  const narrowestMm = Math.min(...widthsMm);
+  // A leg that is nailed to its post is wedged in and not let out: where it is narrow only somewhere, the gaps give way.
+  const isNarrowSomewhere = narrowestMm < wanted.gives && Math.max(...widthsMm) > wanted.gives + SHARED_UP_TO_MM;
+  const targetMm = isNarrowSomewhere && narrowestMm >= slabWidthMm + LEAST_GAPS_MM ? narrowestMm : wanted.gives;
   const share = (i: number) => (widthsMm.length === 1 ? 0.5 : i / (widthsMm.length - 1));
   const stands = widthsMm.map((_, i) => hingeLeansMm * (1 - share(i)) + hingeBowsMm * (1 - Math.abs(2 * share(i) - 1)));
   const line = Math.max(...stands);
   const moves = widthsMm.map((widthMm, i): LiningMove => {
     const hingeMm = line - (stands[i] ?? 0);
-    const moreMm = widthMm - wanted.gives;
+    const moreMm = widthMm - targetMm;
     return { atMm: share(i) * legMm, hingeMm, latchMm: moreMm - hingeMm, widthMm, moreMm };
   });
   const more = moves.map(({ moreMm }) => moreMm);
   const [most, least] = [Math.max(...more), Math.min(...more)];
   return {
     wantedMm: wanted.gives,
+    targetMm,
     moves,
     advice: adviceFor(most, least),
     mostMm: most,

@@ -97,6 +97,18 @@ describe('a lining (common practice, no source)', () => {
     ['pack', [785, 785, 785]],
     ['plane', [760, 762, 765]],
   ])('%s', (advice, widthsMm) => expect(fitLining({ ...lining, widthsMm }).advice).toBe(advice));
+
+  it('one that is narrow at one end only is brought to that, and the gaps give way; not where they would be gone', () => {
+    const wider = { ...lining, hingeGapMm: 2, latchGapMm: 3 };
+    expect(fitLining(wider)).toMatchObject({
+      wantedMm: 767,
+      targetMm: 765,
+      advice: 'wedge',
+      moves: [{ latchMm: 0 }, { latchMm: 9 }, { latchMm: 7 }],
+    });
+    expect(fitLining({ ...wider, widthsMm: [763, 774, 772] })).toMatchObject({ targetMm: 767, advice: 'plane' });
+    expect(fitLining({ ...wider, widthsMm: [764, 765, 764] })).toMatchObject({ targetMm: 767, advice: 'plane' });
+  });
 });
 
 describe('hinge marks (common practice, no source)', () => {

@@ -29,10 +29,11 @@ function inWorkOrder(fit: PairFit): (ListedCut & { leaf: PairLeafId })[] {
 export function PairAnswer({ result, request, words, onType }: AnswerProps<PairFit, PairToFit>) {
   const { isPossible, sums, missing, contradictions, latching, narrowestMm, narrowestAtMm } = result;
   const { made = [] } = request;
+  const cuts = inWorkOrder(result);
   return (
     <>
       <Headline tone={isPossible ? 'ink' : 'tight'}>{pairSays(result, words)}</Headline>
-      <BeforeCutting missing={missing} contradictions={contradictions} words={words} />
+      {(cuts.length > 0 || made.length === 0) && <BeforeCutting missing={missing} contradictions={contradictions} words={words} />}
       <Sums sums={sums} words={words} />
       <AnswerLine label={`Narrowest, ${words.withUnit(narrowestAtMm)} up`} figure={words.withUnit(narrowestMm)} />
       {PAIR_LEAVES.flatMap((leaf) => [
@@ -72,24 +73,23 @@ export function PairAnswer({ result, request, words, onType }: AnswerProps<PairF
         </Press>
       )}
       <CutLines
-        cuts={inWorkOrder(result)}
+        cuts={cuts}
         words={words}
         testID="cut"
         {...(onType && {
           onMade: (cut, deepestMm) => cut.leaf && onType('made', writeMadePair([...made, madeOfPair(cut.leaf, cut, deepestMm)])),
         })}
       />
-      <Words>Faces out of plane at the meeting edges: the sheet Meeting stiles says which hinge to throw.</Words>
+      <Words>Faces out of plane at the meeting edges: the sheet Pair in one plane says which hinge to throw.</Words>
       {PAIR_LEAVES.map((leaf) => {
-        const { cuts } = result[leaf];
         const own = {
           title: LEAF_WORDS[leaf],
           slab: request[leaf],
           hingesOn: leaf,
-          cuts,
+          cuts: result[leaf].cuts,
           made: made.filter((cut) => cut.leaf === leaf),
         };
-        return cuts.length > 0 && <SaveCuts key={leaf} own={own} />;
+        return own.cuts.length > 0 && <SaveCuts key={leaf} own={own} />;
       })}
       <CutCautions />
     </>

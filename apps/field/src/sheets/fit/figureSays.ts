@@ -10,8 +10,13 @@ export const shortenSays = ({ lengthMm, cutMm }: Shortening, { withUnit }: Lengt
     ? `${withUnit(cutMm)} off the foot: ${withUnit(lengthMm)} long.`
     : `It is ${withUnit(-cutMm)} short of ${withUnit(lengthMm)}: nothing to cut.`;
 
-export const liningSays = ({ wantedMm, advice }: LiningFit, { withUnit }: LengthWords) =>
-  `${withUnit(wantedMm)} wanted. ${LINING_WORDS[advice]}`;
+export const liningSays = ({ wantedMm, targetMm, advice }: LiningFit, { withUnit }: LengthWords) => {
+  const width =
+    targetMm < wantedMm
+      ? `Bring it to ${withUnit(targetMm)}, its narrowest: ${withUnit(wantedMm - targetMm)} less than wanted, the gaps give that.`
+      : `${withUnit(wantedMm)} wanted.`;
+  return `${width} ${LINING_WORDS[advice]}`;
+};
 
 export const marksSays = ({ marks }: HingeMarks, { bare, unit }: LengthWords) =>
   `Tops on the slab at ${marks.map(({ slabTopMm }) => bare(slabTopMm)).join(', ')} ${unit}, on the frame at ${marks.map(({ frameTopMm }) => bare(frameTopMm)).join(', ')}.`;

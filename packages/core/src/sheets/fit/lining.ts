@@ -18,6 +18,7 @@ export const fitLiningSheet = sheet({
   },
   result: {
     wantedMm: mm('Width wanted'),
+    targetMm: mm('Width it is brought to'),
     moves: listOf(
       part({
         atMm: mm('From the top'),
