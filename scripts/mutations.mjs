@@ -733,5 +733,45 @@ export const MUTATIONS = [
     core('fitting/fitPair.ts', 'const film = 2 * paintMm;', 'const film = paintMm;', 'fitting/fitPair'),
   ],
   ['tangents of a scribed edge turn with it', core('fitting/scribe.ts', 'perLean: sign * turning,', 'perLean: 0,', 'fitting/fitLeaves')],
+  ['what an edge may lose is less what is off already', core('fitting/fitSlab.ts', ' - deepestOff(made, edge));', ');', 'fitting/fitSlab')],
+  [
+    'ends of a leaf hung on the right are measured from there',
+    core('fitting/cutAlready.ts', "isSide(edge) || hingesOn === 'right'", 'isSide(edge)', 'fitting/fitPair'),
+  ],
+  [
+    'a lining narrow at one end is brought to that',
+    core('fitting/lining.ts', '? narrowestMm : wanted.gives', '? wanted.gives : wanted.gives', 'fitting/measuredAlone'),
+  ],
+  [
+    'work of several lines is logged when all are ticked',
+    field(
+      'sheets/ticks.ts',
+      'same.every((each) => tickOf(each) !== undefined)',
+      'same.some((each) => tickOf(each) !== undefined)',
+      'sheets/ticks',
+    ),
+  ],
+  [
+    'a list that was never kept is not done',
+    field(
+      'call/fittingList.ts',
+      "list.state === 'kept' && list.toDo === 0",
+      "list.state !== 'kept' || list.toDo === 0",
+      'call/fittingList',
+    ),
+  ],
+  ['the other leaf’s cuts are not this one’s', field('sheets/prefill.ts', " && remark === '')", ')', 'sheets/prefill')],
+  [
+    'pages of a template lie over each other',
+    field('sheets/fit/templatePages.ts', 'const stepMm = roomMm - OVERLAP_MM;', 'const stepMm = roomMm;', 'fit/templatePages'),
+  ],
+  [
+    'a template goes on from what is off',
+    field('sheets/fit/templatePages.ts', 'offAlready(own, cut.edge, at) + ', '', 'fit/templatePages'),
+  ],
+  [
+    'a whole number that may be absent is one',
+    contract('jsonSchema.ts', "test.name === 'integer'", "test.name === 'none'", 'fields/fields'),
+  ],
   ['leaves of a bifold are no plates of a hinge', field('words/terms.ts', "'folded', ", '', 'words/terms')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

@@ -9,6 +9,21 @@ const WIDE = { width: 1280, height: 800 };
 const FOUND = ['4½', '2½', 'Rubs', '5', '4', '3', '4½', '3', '2'];
 const LEFT = ['3', '3', '3', '3½', '3', '3', '2', '2', '2½', '8', '8', '8'];
 
+/** An opening and a slab for it. */
+const OPENING = {
+  'widths.top': '765',
+  'widths.middle': '774',
+  'widths.foot': '772',
+  'heights.hinge': '1995',
+  'heights.middle': '1993',
+  'heights.latch': '1989',
+  plumbHinge: '4',
+  straightHinge: '1',
+  levelFloor: '2',
+  slabWidthsMm: '764',
+  slabHeightsMm: '1985',
+};
+
 /** A picture once nothing is being fetched, drawn or saved. */
 async function picture(page, name) {
   await page.waitForLoadState('networkidle');
@@ -46,10 +61,6 @@ await showApp('pictures', async ({ url, browser }) => {
     .click();
   await phone.getByTestId('booked-for').waitFor();
   await picture(phone, 'visit');
-  await phone.goto(`${url}/search`);
-  await phone.getByTestId('search').fill('orr ki');
-  await phone.getByTestId('found-from').getByText('The newest').waitFor();
-  await picture(phone, 'search');
   await openCall(phone, url, /Orrow household, Kitchen, .* 08:30/);
   await phone.getByTestId('check-complaint-rubsLatchTop').click();
   await picture(phone, 'listen');
@@ -83,6 +94,10 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.getByTestId('all-good').click();
   await phone.getByTestId('verdict').evaluate((verdict) => verdict.scrollIntoView({ block: 'end' }));
   await picture(phone, 'prove');
+  await phone.goto(`${url}/bench/fit-slab`);
+  for (const [field, figure] of Object.entries(OPENING)) await phone.getByTestId(`field-${field}`).fill(figure);
+  await phone.getByTestId('cut-hinge').waitFor();
+  await picture(phone, 'opening');
   await phone.goto(`${url}/new`);
   await phone.getByTestId('site-new').click();
   await phone.getByTestId('site-name').fill('Bramlow Chapel');

@@ -1,4 +1,5 @@
 import { withoutAbsent } from './withoutAbsent';
+import { toJsonSchema } from '../jsonSchema';
 import { check } from '../validate';
 import {
   choice,
@@ -116,5 +117,12 @@ describe('a field by its description', () => {
 describe('what may be left out', () => {
   it('may as well be sent as null, and is not there, however deep', () => {
     expect(withoutAbsent({ a: undefined, b: null, c: [{ d: undefined, e: 0 }], f: { g: null } })).toStrictEqual({ c: [{ e: 0 }], f: {} });
+  });
+
+  it('a whole number is an integer to who reads the API’s description, also where it may be absent', () => {
+    const types = (field: Field) => (toJsonSchema(schemaOf({ it: field }))['properties'] as { it: { type: unknown } }).it.type;
+    expect(types(number('count', { whole: true }))).toBe('integer');
+    expect(types(optional(number('count', { whole: true })))).toEqual(['integer', 'null']);
+    expect(types(optional(number('count', {})))).toEqual(['number', 'null']);
   });
 });

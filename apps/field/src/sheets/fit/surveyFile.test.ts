@@ -1,7 +1,9 @@
-import type { MeasuredOpening } from '@proper-swing/core/sheets';
+import { parseLength } from '@proper-swing/core';
+import { fitSlab, type MeasuredOpening, type SlabToFit } from '@proper-swing/core/sheets';
 import Papa from 'papaparse';
 import { lengthWords } from '../../design/lengthWords';
-import { readSheetGroups } from '../typedSheet';
+import { readSheet, readSheetGroups } from '../typedSheet';
+import { fitSlabSheet } from './slabSheet';
 import { fromLists, MORE_OF_OPENING, openingOf, SURVEY, typedFrom, type TypedOpening } from './openingFields';
 import { readSurvey, surveyCsv, surveyJson } from './surveyFile';
 
@@ -74,5 +76,44 @@ describe('a survey as a file', () => {
       'heights.hinge': '1995',
       kind: 'solid',
     });
+  });
+});
+
+describe('inches', () => {
+  const inches = {
+    'widths.top': '30 1/8',
+    'heights.hinge': '78 1/2',
+    slabWidthsMm: '30',
+    slabHeightsMm: '78',
+    thicknessMm: '1 3/8',
+    plumbHinge: '-1/8',
+  };
+  const gaps = { 'gaps.hinge': '1/16', 'gaps.latch': '1/8', 'gaps.head': '1/8', 'gaps.foot': '1/2', paintMm: '0' };
+  const asMm = (typed: Record<string, string>) =>
+    Object.fromEntries(
+      Object.entries(typed).map(([path, text]) => [path, String(parseLength(text, { defaultUnit: 'in', signed: true }).mm)]),
+    );
+  const chosen = {
+    kind: 'solid',
+    sides: 'line',
+    aim: 'area',
+    mayReblock: 'no',
+    staysLevel: 'no',
+    hasRecesses: 'no',
+    hasLock: 'no',
+    hasLabel: 'no',
+  };
+  const others = { lengthsBy: 'tape', leansBy: 'spiritLevel', ...chosen };
+
+  it('ask for the same fit as the same lengths in millimetres, offsets every 4 in', () => {
+    const [one, other] = [
+      readSheet(fitSlabSheet, { ...inches, ...gaps, ...others }, 'in'),
+      readSheet(fitSlabSheet, { ...asMm({ ...inches, ...gaps }), ...others }, 'mm'),
+    ];
+    if (one.state !== 'ready' || other.state !== 'ready') throw new Error('not all is typed');
+    expect(one.request).toEqual({ ...other.request, offsetsApartMm: 101.6 });
+    const [fit, same] = [one, other].map(({ request }) => fitSlab(request as SlabToFit));
+    expect(fit?.edges).toEqual(same?.edges);
+    expect(fit?.cuts[0]?.offsets[1]?.at).toBeCloseTo(101.6, 9);
   });
 });
