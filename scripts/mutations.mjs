@@ -763,7 +763,7 @@ export const MUTATIONS = [
   ['the other leaf’s cuts are not this one’s', field('sheets/prefill.ts', " && remark === '')", ')', 'sheets/prefill')],
   [
     'pages of a template lie over each other',
-    field('sheets/fit/templatePages.ts', 'const stepMm = roomMm - OVERLAP_MM;', 'const stepMm = roomMm;', 'fit/templatePages'),
+    field('sheets/fit/stripPages.ts', 'const stepMm = roomMm - OVERLAP_MM;', 'const stepMm = roomMm;', 'fit/templatePages'),
   ],
   [
     'a template goes on from what is off',

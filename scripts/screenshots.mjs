@@ -97,6 +97,7 @@ await showApp('pictures', async ({ url, browser }) => {
   await phone.goto(`${url}/bench/fit-slab`);
   for (const [field, figure] of Object.entries(OPENING)) await phone.getByTestId(`field-${field}`).fill(figure);
   await phone.getByTestId('cut-hinge').waitFor();
+  await phone.getByTestId('field-heights.hinge').evaluate((field) => field.scrollIntoView({ block: 'center' }));
   await picture(phone, 'opening');
   await phone.goto(`${url}/new`);
   await phone.getByTestId('site-new').click();

@@ -147,6 +147,23 @@ test('a slab into a bellied opening: each cut ticked off with what was really cu
   await expect(page.getByTestId('made-head')).toHaveCount(0);
 });
 
+test('hinge marks as a PDF: slab and frame side by side, by another reader', async ({ page, house }) => {
+  await page.goto(`${house.url}/bench/fit-marks`);
+  await page.getByTestId('field-school-7/11').click();
+  await expect(page.getByTestId('mark-1')).toBeVisible();
+  const saving = page.waitForEvent('download');
+  await page.getByTestId('save-pdf').click();
+  const pdf = await (await saving).path();
+  const text = execFileSync('pdftotext', ['-f', '1', '-l', '1', pdf, '-'], { encoding: 'utf8' });
+  expect(text).toContain('Slab, hinge 1: 177.8');
+  expect(text).toContain('Frame, hinge 1: 180.8');
+  // From 12 mm in, where the strip begins.
+  const tops = drawnLines(pdf, 1).flatMap(([from, to]) =>
+    from?.x === to?.x && Math.abs((to?.y ?? 0) - (from?.y ?? 0) - 26) < 0.05 ? [(from?.x ?? 0) - 12] : [],
+  );
+  for (const mm of [177.8, 180.8]) expect(tops.some((at) => Math.abs(at - mm) < 0.02)).toBe(true);
+});
+
 test('a pair is worked out in sums one can check, a hollow slab past its rail gets its plug', async ({ page, house }) => {
   await page.goto(`${house.url}/bench`);
   await page.getByTestId('bench-fit.pair').click();

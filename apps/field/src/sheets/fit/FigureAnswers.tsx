@@ -15,7 +15,9 @@ import { headSays, liningSays, marksSays, reblockSays, shortenSays } from './fig
 import { CutCautions } from './FitNotes';
 import { MarkedSlab } from './MarkedSlab';
 import { OpeningDrawing } from './OpeningDrawing';
+import { SaveDrawing } from './SaveDrawing';
 import { Sums } from './Sums';
+import { marksFullSize, marksPages } from './templatePages';
 
 /** From the higher side: first cut, then the taper. */
 export function HeadAnswer({ result, words, width }: AnswerProps<HeadFit>) {
@@ -155,6 +157,13 @@ export function MarksAnswer({ result, request, words, width }: AnswerProps<Hinge
         </Words>
         <Words>The leaf with more knuckles goes to the post.</Words>
       </Slip>
+      <SaveDrawing
+        says="Save at full size"
+        name="hinge-marks"
+        id=""
+        lines={() => marksFullSize(result, request.slabHeightMm, request.headGapMm)}
+        pages={(paper) => marksPages(result, request.slabHeightMm, paper)}
+      />
     </>
   );
 }

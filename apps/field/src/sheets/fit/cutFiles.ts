@@ -1,6 +1,7 @@
 import { outlineAt, slabLeaf, type MadeCut, type SlabToFit } from '@proper-swing/core/sheets';
 import Papa from 'papaparse';
 import type { ListedCut } from './CutLines';
+import { BAR_MM } from './stripPages';
 
 /** A line of a full-size drawing, mm: x from the left, y up from the foot. */
 export interface DrawnLine {
@@ -63,8 +64,6 @@ export function fullSize(own: CutSlab): DrawnLine[] {
   ];
 }
 
-/** A measuring bar to check a print or a drawing by, mm. */
-export const BAR_MM = 100;
 const EDGE_MM = 20;
 
 /** The drawing as SVG in millimetres at full size, with a bar to check a print by. */

@@ -1,7 +1,10 @@
 import { fitSlab, outlineAt, type SlabToFit } from '@proper-swing/core/sheets';
 import { fitSlabSheet } from '@proper-swing/core/sheets/fit/slab';
 import type { CutSlab } from './cutFiles';
-import { OVERLAP_MM, PAPERS, templatePages, type TemplatePage } from './templatePages';
+import { markHinges, type HingesToMark } from '@proper-swing/core/fitting/marks';
+import { marksSheet } from '@proper-swing/core/sheets/fit/marks';
+import { OVERLAP_MM, PAPERS, type TemplatePage } from './stripPages';
+import { marksFullSize, marksPages, templatePages } from './templatePages';
 
 const ASKED = fitSlabSheet.example as SlabToFit;
 const FIT = fitSlab(ASKED);
@@ -57,4 +60,30 @@ it('a cut deeper than the paper has no template; one that goes on from what is o
   const made = [{ edge: 'latch' as const, marks: [{ at: 0, mm: 1.5 }] }];
   const first = (own: CutSlab) => lineOf(templatePages(own, 'a4')[0] as TemplatePage, 'cut')[0]?.y ?? NaN;
   expect(first({ ...LATCH, made }) - first(LATCH)).toBeCloseTo(1.5, 9);
+});
+
+describe('hinge marks on paper and as a drawing', () => {
+  const asked = marksSheet.example as HingesToMark;
+  const found = markHinges(asked);
+
+  it('stand where they are to be, on every page that shows them, the frame’s lower by the head gap', () => {
+    const stepMm = PAPERS.a4.wide - 24 - OVERLAP_MM;
+    const drawn = marksPages(found, asked.slabHeightMm, 'a4').flatMap(({ lines }, i) =>
+      lines.flatMap(({ as, points }) =>
+        as === 'cut' && points[0]?.x === points[1]?.x ? [{ at: (points[0]?.x ?? 0) - 12 + i * stepMm, y: points[0]?.y ?? 0 }] : [],
+      ),
+    );
+    const [slabY, frameY] = [62, 62 + 48];
+    for (const { slabTopMm, frameTopMm } of found.marks) {
+      expect(drawn.some(({ at, y }) => y === slabY && Math.abs(at - slabTopMm) < 1e-6)).toBe(true);
+      expect(drawn.some(({ at, y }) => y === frameY && Math.abs(at - frameTopMm) < 1e-6)).toBe(true);
+      expect(frameTopMm - slabTopMm).toBeCloseTo(asked.headGapMm, 9);
+    }
+  });
+
+  it('lie level with each other on slab and frame when the slab hangs in its gap', () => {
+    const [, , ...hinges] = marksFullSize(found, asked.slabHeightMm, asked.headGapMm);
+    expect(hinges).toHaveLength(2 * found.marks.length);
+    found.marks.forEach((_, i) => expect(hinges[2 * i]?.points[0]?.y).toBeCloseTo(hinges[2 * i + 1]?.points[0]?.y ?? NaN, 9));
+  });
 });

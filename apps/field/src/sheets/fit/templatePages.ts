@@ -1,143 +1,139 @@
-import { outlineAt } from '@proper-swing/core/sheets';
-import { datumOf, EDGE_WORDS } from './fitWords';
-import { BAR_MM, offAlready, sideOf, type CutSlab } from './cutFiles';
+import { outlineAt, type HingeMarks } from '@proper-swing/core/sheets';
+import { offAlready, sideOf, type CutSlab, type DrawnLine } from './cutFiles';
 import type { ListedCut } from './CutLines';
+import { datumOf, EDGE_WORDS } from './fitWords';
+import { stripPages, type Paper, type Strip, type TemplatePage } from './stripPages';
 
-/** Paper on its side, mm. */
-export const PAPERS = { a4: { wide: 297, tall: 210 }, letter: { wide: 279.4, tall: 215.9 } } as const;
-export type Paper = keyof typeof PAPERS;
-
-export type DrawnAs = 'edge' | 'cut' | 'waste' | 'tick' | 'join' | 'bar';
-
-/** A page of a template at full size, mm from its upper left corner. */
-export interface TemplatePage {
-  lines: { as: DrawnAs; points: readonly { x: number; y: number }[] }[];
-  words: { x: number; y: number; text: string; isLarge?: true }[];
-}
-
-const MARGIN_MM = 12;
-/** Pages lie over each other by so much. */
-export const OVERLAP_MM = 15;
-const EDGE_Y_MM = 62;
-const WORDS_Y_MM = 18;
 const HATCHED_EVERY_MM = 6;
-const TICKED_EVERY_MM = 100;
 /** Deeper a cut leaves the paper; a straightedge does for it. */
 const DEEPEST_MM = 100;
+/** A cross stands in what goes, where there is room for one, so often, mm. */
+const CROSS_MM = { from: 3, most: 10, every: 240 };
 
 /** Which cuts a template helps with. */
 export const isOnPaper = ({ deepestMm }: Pick<ListedCut, 'deepestMm'>): boolean => deepestMm <= DEEPEST_MM;
 
 /**
- * The cuts of a slab as strips of paper at full size, edge by edge: the edge as it came along one line, what is off and to be cut below it, hatched.
- * Pages overlap and say what they join to.
+ * The cuts of a slab as strips of paper at full size, edge by edge: the edge as it came along one line, what is off and to be cut below it,
+ * hatched and crossed.
  */
-export function templatePages(own: CutSlab, paper: Paper): TemplatePage[] {
-  return own.cuts.filter(isOnPaper).flatMap((cut) => edgePages(own, cut, paper));
-}
+export const templatePages = (own: CutSlab, paper: Paper): TemplatePage[] =>
+  own.cuts.filter(isOnPaper).flatMap((cut) => stripPages(edgeStrip(own, cut), paper));
 
-function edgePages(own: CutSlab, cut: ListedCut, paper: Paper): TemplatePage[] {
-  const { wide, tall } = PAPERS[paper];
-  const { slab } = own;
+const every = (apartMm: number, lengthMm: number) => Array.from({ length: Math.floor(lengthMm / apartMm) }, (_, k) => (k + 0.5) * apartMm);
+
+function edgeStrip(own: CutSlab, cut: ListedCut): Strip {
   const side = sideOf(own, cut.edge);
-  const lengthMm = Math.max(...(side === 'left' || side === 'right' ? slab.heightsMm : slab.widthsMm));
-  const roomMm = wide - 2 * MARGIN_MM;
-  const stepMm = roomMm - OVERLAP_MM;
-  const count = Math.max(1, Math.ceil((lengthMm - OVERLAP_MM) / stepMm));
+  const lengthMm = Math.max(...(side === 'left' || side === 'right' ? own.slab.heightsMm : own.slab.widthsMm));
   const offAt = (at: number) => offAlready(own, cut.edge, at) + outlineAt(cut.marks, at);
-  return Array.from({ length: count }, (_, i): TemplatePage => {
-    const from = i * stepMm;
-    const to = Math.min(lengthMm, from + roomMm);
-    const x = (at: number) => MARGIN_MM + at - from;
-    const onPage = (at: number) => at >= from && at <= to;
-    const bends = [from, ...cut.marks.map(({ at }) => at).filter((at) => at > from && at < to), to];
-    const hatched = Array.from({ length: Math.floor((to - from) / HATCHED_EVERY_MM) }, (_, k) => from + (k + 0.5) * HATCHED_EVERY_MM);
-    const ticked = Array.from({ length: Math.floor(lengthMm / TICKED_EVERY_MM) + 1 }, (_, k) => k * TICKED_EVERY_MM).filter(onPage);
-    const joins = [
-      ...(i > 0 ? [{ at: from + OVERLAP_MM / 2, page: i }] : []),
-      ...(i < count - 1 ? [{ at: to - OVERLAP_MM / 2, page: i + 2 }] : []),
-    ];
-    const barY = tall - 24;
-    return {
-      lines: [
-        { as: 'edge', points: [from, to].map((at) => ({ x: x(at), y: EDGE_Y_MM })) },
-        { as: 'cut', points: bends.map((at) => ({ x: x(at), y: EDGE_Y_MM + offAt(at) })) },
-        ...hatched
-          .filter((at) => offAt(at) > 0.5)
-          .map((at) => ({
-            as: 'waste' as const,
-            points: [
-              { x: x(at), y: EDGE_Y_MM },
-              { x: x(at), y: EDGE_Y_MM + offAt(at) },
-            ],
-          })),
-        ...crossAt((from + to) / 2, offAt, x),
-        ...ticked.map((at) => ({
-          as: 'tick' as const,
+  const bends = [0, ...cut.marks.map(({ at }) => at).filter((at) => at > 0 && at < lengthMm), lengthMm];
+  return {
+    title: [...(own.title === '' ? [] : [own.title]), EDGE_WORDS[cut.edge]].join(' · '),
+    says: (from, to) =>
+      `From ${datumOf(cut.edge)}: ${Math.round(from)} to ${Math.round(to)} mm, read left to right. Lay the upper line on the edge as it came; what is hatched goes.`,
+    lengthMm,
+    tickSays: (at) => `${at}: ${Number(offAt(at).toFixed(1))}`,
+    drawn: [
+      { as: 'cut', points: bends.map((at) => ({ at, mm: offAt(at) })) },
+      ...every(HATCHED_EVERY_MM, lengthMm)
+        .filter((at) => offAt(at) > 0.5)
+        .map((at) => ({
+          as: 'waste' as const,
           points: [
-            { x: x(at), y: EDGE_Y_MM - 6 },
-            { x: x(at), y: EDGE_Y_MM },
+            { at, mm: 0 },
+            { at, mm: offAt(at) },
           ],
         })),
-        ...joins.map(({ at }) => ({
-          as: 'join' as const,
-          points: [
-            { x: x(at), y: EDGE_Y_MM - 14 },
-            { x: x(at), y: tall - 40 },
-          ],
-        })),
-        {
-          as: 'bar',
-          points: [
-            { x: MARGIN_MM, y: barY },
-            { x: MARGIN_MM + BAR_MM, y: barY },
-          ],
-        },
-        ...[0, BAR_MM].map((mm) => ({
-          as: 'tick' as const,
-          points: [
-            { x: MARGIN_MM + mm, y: barY - 3 },
-            { x: MARGIN_MM + mm, y: barY + 3 },
-          ],
-        })),
-      ],
-      words: [
-        {
-          x: MARGIN_MM,
-          y: WORDS_Y_MM,
-          text: [...(own.title === '' ? [] : [own.title]), EDGE_WORDS[cut.edge], `page ${i + 1} of ${count}`].join(' · '),
-          isLarge: true,
-        },
-        {
-          x: MARGIN_MM,
-          y: WORDS_Y_MM + 8,
-          text: `From ${datumOf(cut.edge)}: ${Math.round(from)} to ${Math.round(to)} mm, read left to right. Lay the upper line on the edge as it came; what is hatched goes.`,
-        },
-        ...ticked.map((at) => ({ x: x(at) + 1, y: EDGE_Y_MM - 12, text: `${at}: ${Number(offAt(at).toFixed(1))}` })),
-        ...joins.map(({ at, page }) => ({ x: x(at) + (page <= i ? -9 : 1), y: tall - 44, text: `to ${page}` })),
-        {
-          x: MARGIN_MM + BAR_MM + 4,
-          y: barY - 2,
-          text: `${BAR_MM} mm. If this bar is not ${BAR_MM} mm long, print again at full size, not fitted to the page.`,
-        },
-      ],
-    };
-  });
+      ...every(CROSS_MM.every, lengthMm)
+        .filter((at) => offAt(at) >= CROSS_MM.from)
+        .flatMap((at) => crossAt(at, offAt(at) / 2, Math.min(offAt(at), CROSS_MM.most) / 2)),
+    ],
+    words: [],
+  };
 }
 
-/** A cross stands in what goes, where there is room for one, mm. */
-const CROSS_MM = { from: 3, most: 10 };
-
-function crossAt(at: number, offAt: (at: number) => number, x: (at: number) => number): TemplatePage['lines'] {
-  const off = offAt(at);
-  if (off < CROSS_MM.from) return [];
-  const half = Math.min(off, CROSS_MM.most) / 2;
-  const y = EDGE_Y_MM + off / 2;
-  return [half, -half].map((by) => ({
+const crossAt = (at: number, mm: number, half: number): Strip['drawn'] =>
+  [half, -half].map((by) => ({
     as: 'cut',
     points: [
-      { x: x(at) - half, y: y - by },
-      { x: x(at) + half, y: y + by },
+      { at: at - half, mm: mm - by },
+      { at: at + half, mm: mm + by },
     ],
   }));
+
+/** How far below the edge of the slab that of the frame is drawn, and how wide a hinge, mm. */
+const FRAME_BELOW_MM = 48;
+const HINGE_WIDE_MM = 26;
+
+/** Hinge marks as a strip: the slab’s along the upper line from its top, the frame’s along the lower one from the head, crosses where hinges go. */
+export function marksPages({ marks }: Pick<HingeMarks, 'marks'>, slabHeightMm: number, paper: Paper): TemplatePage[] {
+  const lengthMm = Math.max(slabHeightMm, ...marks.map(({ frameFootMm }) => frameFootMm));
+  const hinge = (top: number, foot: number, mm: number): Strip['drawn'] => [
+    ...[top, foot].map((at) => ({
+      as: 'cut' as const,
+      points: [
+        { at, mm },
+        { at, mm: mm + HINGE_WIDE_MM },
+      ],
+    })),
+    {
+      as: 'waste',
+      points: [
+        { at: top, mm: mm + HINGE_WIDE_MM },
+        { at: foot, mm: mm + HINGE_WIDE_MM },
+      ],
+    },
+    ...crossAt((top + foot) / 2, mm + HINGE_WIDE_MM / 2, HINGE_WIDE_MM / 3),
+  ];
+  const strip: Strip = {
+    title: 'Hinge marks',
+    says: (from, to) =>
+      `${Math.round(from)} to ${Math.round(to)} mm, read left to right. Upper line: the slab, from its TOP. Lower line: the frame, from the head. Crosses: the side the hinge goes.`,
+    lengthMm,
+    tickSays: (at) => String(at),
+    drawn: [
+      {
+        as: 'edge',
+        points: [
+          { at: 0, mm: FRAME_BELOW_MM },
+          { at: lengthMm, mm: FRAME_BELOW_MM },
+        ],
+      },
+      ...marks.flatMap(({ slabTopMm, slabFootMm, frameTopMm, frameFootMm }) => [
+        ...hinge(slabTopMm, slabFootMm, 0),
+        ...hinge(frameTopMm, frameFootMm, FRAME_BELOW_MM),
+      ]),
+    ],
+    words: marks.flatMap(({ slabTopMm, frameTopMm }, i) => [
+      { at: slabTopMm, mm: HINGE_WIDE_MM + 6, text: `Slab, hinge ${i + 1}: ${Number(slabTopMm.toFixed(1))}` },
+      { at: frameTopMm, mm: FRAME_BELOW_MM + HINGE_WIDE_MM + 6, text: `Frame, hinge ${i + 1}: ${Number(frameTopMm.toFixed(1))}` },
+    ]),
+  };
+  return stripPages(strip, paper);
+}
+
+/** The same as a drawing, TOP up: the edge of the slab, and that of the frame beside it, each with its hinges. */
+export function marksFullSize({ marks }: Pick<HingeMarks, 'marks'>, slabHeightMm: number, headGapMm: number): DrawnLine[] {
+  const box = (of: DrawnLine['of'], left: number, right: number, top: number, foot: number): DrawnLine => ({
+    of,
+    isClosed: true,
+    points: [
+      { x: left, y: top },
+      { x: right, y: top },
+      { x: right, y: foot },
+      { x: left, y: foot },
+    ],
+  });
+  const [slab, frame] = [
+    { from: 0, to: 45 },
+    { from: 75, to: 120 },
+  ];
+  return [
+    box('slab', slab.from, slab.to, slabHeightMm, 0),
+    box('slab', frame.from, frame.to, slabHeightMm + headGapMm, 0),
+    ...marks.flatMap(({ slabTopMm, slabFootMm, frameTopMm, frameFootMm }) => [
+      box('cut', slab.from, slab.from + HINGE_WIDE_MM, slabHeightMm - slabTopMm, slabHeightMm - slabFootMm),
+      box('cut', frame.to - HINGE_WIDE_MM, frame.to, slabHeightMm + headGapMm - frameTopMm, slabHeightMm + headGapMm - frameFootMm),
+    ]),
+  ];
 }

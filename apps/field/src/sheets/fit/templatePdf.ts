@@ -1,5 +1,5 @@
-import type { DrawnAs, Paper, TemplatePage } from './templatePages';
-import { PAPERS } from './templatePages';
+import type { DrawnAs, Paper, TemplatePage } from './stripPages';
+import { PAPERS } from './stripPages';
 
 const PT_PER_MM = 72 / 25.4;
 
