@@ -21,7 +21,7 @@ import { SheetBody } from './SheetBody';
 import type { BenchSheet, SheetWork } from '../../sheets/benchSheet';
 import { sheetAt } from '../../sheets/register';
 import { usualTyped } from '../../sheets/typedSheet';
-import { keepSheet, sameTyped, typedOf } from './keptSheet';
+import { keepSheet, sameTyped, tickedIn, typedOf } from './keptSheet';
 import { useTicks } from './useTicks';
 import { useSheet, type SheetState } from './useSheet';
 
@@ -44,7 +44,7 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
   const { typed: known, origin } = useMemo(() => prefill(sheet, record, estimate, words.bare), [sheet, record, estimate, words]);
   const [startsOver, setStartsOver] = useState(false);
   const first = useMemo(
-    () => ({ ...usualTyped(sheet, words.bare), ...known, ...(kept && !startsOver && typedOf(sheet, kept, words.unit)) }),
+    () => ({ ...usualTyped(sheet, words.bare), ...known, ...(kept && (startsOver ? tickedIn(kept) : typedOf(sheet, kept, words.unit))) }),
     [sheet, words, known, kept, startsOver],
   );
   const typedIn = useSheet(sheet, first, `swing.draft.sheet.${record.call.id}.${sheet.name}`);

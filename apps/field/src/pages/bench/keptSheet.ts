@@ -44,6 +44,13 @@ function figuresOf(sheet: BenchSheet, typed: Typed, unit: string): Worksheet['fi
   });
 }
 
+/** Fields in which stands what was ticked off. */
+export const TICKED = ['made', 'done'] as const;
+
+/** What was ticked off on a kept sheet: it stays done when the figures are filled in anew. */
+export const tickedIn = ({ figures }: Worksheet): Typed =>
+  Object.fromEntries(figures.flatMap(({ field, typed }) => (TICKED.some((each) => each === field) ? [[field, typed]] : [])));
+
 /** Whether what is typed is what was kept. */
 export function sameTyped(kept: Typed, typed: Typed, sheet: BenchSheet): boolean {
   return fieldsOf(sheet).every(({ path }) => (kept[path] ?? '') === (typed[path]?.trim() ?? ''));

@@ -6,11 +6,8 @@ import { logWork, withdrawAdjustment } from '../../record/writeAdjustment';
 import type { BenchSheet, StepWork } from '../../sheets/benchSheet';
 import { sameWork, workTicked } from '../../sheets/ticks';
 import type { Typed } from '../../sheets/typedSheet';
-import { keepSheet, typedOf } from './keptSheet';
+import { keepSheet, TICKED, typedOf } from './keptSheet';
 import type { SheetState } from './useSheet';
-
-/** Fields in which stands what was ticked off. */
-const TICKED = ['made', 'done'] as const;
 
 /**
  * A sheet in a call, of which what is ticked off is logged as work at the tap, and kept with the call as soon as its answer is worked out. What

@@ -6,7 +6,7 @@ import { Stepper } from '../../design/Stepper';
 import { usePalette } from '../../design/theme';
 import { LINE, SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { datumOf, EDGE_WORDS, LEAF_WORDS, TOOL_WORDS, WHY_TOOL } from './fitWords';
 
 export type ListedCut = Omit<CutLine, 'edge'> & {
@@ -61,6 +61,13 @@ function Line({
 }) {
   const palette = usePalette();
   const [really, setReally] = useState(cut.deepestMm);
+  // Until the rest is planned anew a second tap would be a second cut.
+  const isTicked = useRef(false);
+  const tick = () => {
+    if (isTicked.current) return;
+    isTicked.current = really > 0;
+    onMade?.(cut, really);
+  };
   const { edge, marks, offsets, tool, rule, bevelMm, bladeMm, guide, leaf } = cut;
   return (
     <View style={[styles.line, { borderColor: palette.rule }]}>
@@ -91,7 +98,7 @@ function Line({
             onStep={(by) => setReally(Math.max(0, Math.round((really + by * STEP_MM) / STEP_MM) * STEP_MM))}
             testID="really-off"
           />
-          <Press kind="primary" onPress={() => onMade(cut, really)} testID="cut-made">
+          <Press kind="primary" onPress={tick} testID="cut-made">
             Cut: tick it off
           </Press>
         </View>
