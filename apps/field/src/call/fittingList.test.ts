@@ -34,6 +34,10 @@ describe('the list of a fitting', () => {
     expect(isListDone(open)).toBe(false);
     expect(isListDone(fittingList(fitting('fitSlab', [{ toDo: 2 }, { toDo: 0 }])))).toBe(true);
     expect(isListDone(fittingList(fitting('fitPair', [{ toDo: 0 }])))).toBe(false);
+    // A slab that cannot fit has no lines, and is not done for that.
+    const impossible = fittingList(fitting('fitSlab', [{}]));
+    expect(isListDone(impossible)).toBe(false);
+    expect(impossible && listSays(impossible)).toContain('cannot be cut');
   });
 
   it('of a leaf that closes with another stands with that one, and its strip has no cut', () => {

@@ -10,15 +10,16 @@ const LIST_OF: Readonly<Record<string, SheetName>> = {
   lining: 'fit.lining',
 };
 
-/** How the list of a fitting stands: not kept yet, or so many of its lines still open. */
-export type ListState = { state: 'none' } | { state: 'kept'; toDo: number; sheet: Worksheet };
+/** How the list of a fitting stands: not kept yet, kept with an answer that cannot be worked to, or so many of its lines still open. */
+export type ListState = { state: 'none' } | { state: 'kept'; toDo?: number; sheet: Worksheet };
 
 /** The list that a call is worked by; nothing for a repair, and for a leaf whose cuts stand in the list of the leaf it closes with. */
 export function fittingList(record: CallRecord): ListState | undefined {
   const name = LIST_OF[jobOf(record.call)];
   if (name === undefined || record.door.closesWith) return undefined;
   const sheet = lastWorksheet(record, name);
-  return sheet === undefined ? { state: 'none' } : { state: 'kept', toDo: sheet.toDo ?? 0, sheet };
+  if (sheet === undefined) return { state: 'none' };
+  return { state: 'kept', sheet, ...(sheet.toDo != null && { toDo: sheet.toDo }) };
 }
 
 /** Whether nothing of the list is open. */
@@ -27,6 +28,7 @@ export const isListDone = (list: ListState | undefined): boolean => list === und
 /** What is open of it, in words. */
 export function listSays(list: ListState): string {
   if (list.state === 'none') return 'Nothing was worked out and ticked off yet.';
+  if (list.toDo === undefined) return 'What was worked out cannot be cut: see the list.';
   if (list.toDo === 0) return 'Every line of the list is ticked off.';
   return `${list.toDo} ${list.toDo === 1 ? 'line' : 'lines'} of the list not ticked off.`;
 }

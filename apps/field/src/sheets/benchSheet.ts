@@ -58,6 +58,8 @@ export type StepWork = Pick<Adjustment, 'action' | 'amount' | 'unit'> & Partial<
 
 /** What of a sheet is ticked off: cuts, which stand in the field `made`, and other lines, in the field `done`. */
 export interface SheetList<Result> {
+  /** Whether its answer is one that can be worked to; it can unless said. */
+  canBeWorked?: (result: Result) => boolean;
   /** How many cuts its answer still asks for. */
   cutsLeft?: (result: Result) => number;
   /** The work that cuts are which were made, as they stand in their field. */

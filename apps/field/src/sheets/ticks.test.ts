@@ -62,5 +62,6 @@ describe('lines that are ticked off', () => {
     expect(linesToDo(fitSlabSheet, fit, asked, { done: 'strips seal-top' })).toBe(fit.cuts.length + lines - 2);
     const tooBig = { ...asked, slab: { ...asked.slab, widthsMm: [830] } };
     expect(SLAB_LIST.steps(fitSlab(tooBig), tooBig)).toEqual([]);
+    expect(linesToDo(fitSlabSheet, fitSlab(tooBig), tooBig, {})).toBeUndefined();
   });
 });

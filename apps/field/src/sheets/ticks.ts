@@ -50,9 +50,9 @@ export function workTicked({ list }: Pick<BenchSheet, 'list'>, steps: readonly L
   ];
 }
 
-/** How many lines of a sheet are still to be ticked; nothing where it has no list. */
+/** How many lines of a sheet are still to be ticked; nothing where it has no list, or its answer cannot be worked to. */
 export function linesToDo({ list }: Pick<BenchSheet, 'list'>, result: unknown, request: object, typed: Typed): number | undefined {
-  if (list === undefined) return undefined;
+  if (list === undefined || list.canBeWorked?.(result) === false) return undefined;
   const done = readDone(typed['done'] ?? '').map(({ id }) => id);
   const open = list.steps(result, request).filter(({ id }) => !done.includes(id));
   return (list.cutsLeft?.(result) ?? 0) + open.length;

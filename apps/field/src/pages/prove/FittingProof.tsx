@@ -1,5 +1,6 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
+import { useRef } from 'react';
 import { fittingList, listSays } from '../../call/fittingList';
 import { jobOf, workPath } from '../../call/stages';
 import { Press } from '../../design/Press';
@@ -31,11 +32,18 @@ export function FittingProof({ record }: { record: CallRecord }) {
 /** Each leaf has gaps and hinges of its own: the other one is a door of its own, walked round like this one. */
 function OtherLeaf({ record }: { record: CallRecord }) {
   const other = useDoors(record.site.id).find(({ closesWith }) => closesWith === record.door.id);
+  const isBegun = useRef(false);
+  const begin = () => {
+    // A second tap before the page has turned begins no second door.
+    if (isBegun.current) return;
+    isBegun.current = true;
+    router.push(`/call/${startOtherLeaf(record)}/prove`);
+  };
   return (
     <Section title="The other leaf">
       <Words>Each leaf is proved by itself: its own gaps, its own tries.</Words>
       {other === undefined ? (
-        <Press onPress={() => router.push(`/call/${startOtherLeaf(record)}/prove`)} testID="start-other-leaf">
+        <Press onPress={begin} testID="start-other-leaf">
           Prove the other leaf
         </Press>
       ) : (

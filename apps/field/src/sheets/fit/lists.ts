@@ -49,10 +49,12 @@ const FACES: readonly ListedStep[] = [
 const HUNG: ListedStep = { id: 'hung', says: 'Hung', work: { action: 'hangSlab', amount: 1, unit: 'slab' } };
 
 export const SLAB_LIST: SheetList<SlabFit> = {
+  canBeWorked: ({ isPossible, open }) => isPossible && !open.some(({ fill }) => fill === 'newSlab'),
   cutsLeft: ({ cuts }) => cuts.length,
   cutWork: (made, { kind }) => readMade(made).map((cut) => cutWork(cut, kind, '')),
-  steps: ({ isPossible, warnings, open }) => {
-    if (!isPossible || warnings.some(({ id }) => id === 'label') || open.some(({ fill }) => fill === 'newSlab')) return [];
+  steps: (fit) => {
+    const { warnings } = fit;
+    if (SLAB_LIST.canBeWorked?.(fit) === false || warnings.some(({ id }) => id === 'label')) return [];
     const plug: ListedStep[] = warnings.some(({ id }) => id === 'block') ? [PLUG] : [];
     return [...plug, { id: 'strips', says: 'Two strips go in, all the way down both sides' }, ...FACES];
   },
@@ -61,6 +63,7 @@ export const SLAB_LIST: SheetList<SlabFit> = {
 const PLUG: ListedStep = { id: 'plug', says: 'Plug glued back, dry', work: { action: 'reglueBlock', amount: 1, unit: 'slab' } };
 
 export const PAIR_LIST: SheetList<PairFit> = {
+  canBeWorked: ({ isPossible }) => isPossible,
   cutsLeft: ({ left, right }) => left.cuts.length + right.cuts.length,
   cutWork: (made, door) => readMadePair(made).map((cut) => cutWork(cut, door.kind, isOwnLeaf(cut.leaf, door) ? '' : 'Other leaf')),
   steps: ({ isPossible }) =>
