@@ -72,4 +72,21 @@ describe('a pair (common practice, no source)', () => {
     const made = fitPair({ ...PAIR, made: [{ leaf: 'right', edge: 'head', marks: head?.marks ?? [] }] });
     expect(made.right.cuts.some(({ edge }) => edge === 'head')).toBe(false);
   });
+
+  it('outer edges are scribed where that is asked: less comes off at a hollow leg, and meeting edges stay straight', () => {
+    const { opening } = PAIR;
+    // The right leg bellies 4 mm into the opening.
+    const bellied = {
+      ...PAIR,
+      opening: { ...opening, widths: opening.widths.map(({ at, mm }) => ({ at, mm: at === 980 ? mm - 6 : mm })) },
+    };
+    const [straight, scribed] = (['line', 'scribe'] as const).map((sides) => fitPair({ ...bellied, sides }));
+    const outer = (pair: typeof straight) => pair?.right.cuts.find(({ edge }) => edge === 'outer');
+    expect(outer(scribed)?.rule).toBe('crooked');
+    expect(outer(straight)?.rule).not.toBe('crooked');
+    const endMm = (pair: typeof straight) => outer(pair)?.marks.at(-1)?.mm ?? 0;
+    expect(endMm(scribed)).toBeLessThanOrEqual(endMm(straight) + 0.01);
+    for (const { marks, deepestMm } of scribed?.right.cuts.filter(({ edge }) => edge === 'meeting') ?? [])
+      for (const { mm } of marks) expect(mm).toBeCloseTo(deepestMm, 9);
+  });
 });

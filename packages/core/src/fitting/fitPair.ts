@@ -6,6 +6,7 @@ import type { EdgeWish, Fitting, LeafToFit } from './fitting';
 import { cutLeaf, longest, type LeafEdge } from './leaf';
 import { drawOpening, type Contradiction, type MeasuredOpening, type MissingId } from './opening';
 import { outlineAt } from './outline';
+import type { CutShape } from './shapes';
 import { sum, type Sum } from './sums';
 import { mayLose, type FitSlabKind } from './slabKinds';
 
@@ -28,6 +29,8 @@ export interface PairToFit {
   paintMm?: number;
   /** Two ball catches, or one leaf bolted and the other latched to it. */
   latching: (typeof PAIR_LATCHINGS)[number];
+  /** How the outer edges are cut; straight unless said. */
+  sides?: CutShape;
   /** Cuts that were made. */
   made?: readonly MadePairCut[];
   sawBaseMm?: number;
@@ -87,7 +90,7 @@ const drawnAs = (n: number, edge: PairEdge): LeafEdge => {
 
 /** Fits a pair: no leaf is tilted, outer edges follow their legs, meeting edges stay straight and upright, and both end as wide. */
 export function fitPair(asked: PairToFit): PairFit {
-  const { gaps, paintMm = 0, kind, thicknessMm, made = [], sawBaseMm, offsetsApartMm } = asked;
+  const { gaps, paintMm = 0, kind, thicknessMm, sides = 'line', made = [], sawBaseMm, offsetsApartMm } = asked;
   const madeOn = (n: number) => made.filter(({ leaf }) => leaf === PAIR_LEAVES[n]);
   const opening = drawOpening(asked.opening);
   const narrowest = asked.opening.widths.reduce((least, each) => (each.mm < least.mm ? each : least));
@@ -97,7 +100,8 @@ export function fitPair(asked: PairToFit): PairFit {
       const named = nameOf(n, edge);
       const gap = { outer: gaps.legMm, meeting: gaps.meetingMm, head: gaps.headMm, foot: gaps.footMm }[named];
       const mayLoseMm = Math.max(0, mayLose({ kind }, edge) - deepestOff(madeOn(n), named));
-      return { gapMm: gap + film, mayLoseMm, shape: named === 'meeting' ? 'parallel' : 'line' };
+      const shape = named === 'meeting' ? 'parallel' : named === 'outer' ? sides : 'line';
+      return { gapMm: gap + film, mayLoseMm, shape };
     };
     return { left: wish('left'), right: wish('right'), head: wish('head'), foot: wish('foot') };
   };

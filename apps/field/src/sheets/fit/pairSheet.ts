@@ -22,6 +22,7 @@ interface TypedPair extends TypedOpening {
   gaps: object;
   paintMm?: number;
   latching: string;
+  sides: string;
   sawBaseMm?: number;
   made?: unknown;
 }
@@ -59,6 +60,7 @@ export const fitPairSheet = benchSheet<PairFit>({
         choice('kind', 'They are', SLAB_KIND_WORDS, { usual: 'solid' }),
         length('thicknessMm', 'Thickness', { usual: 35 }),
         choice('latching', 'They latch by', { balls: 'Two ball catches', boltedLeaf: 'One bolted leaf' }, { usual: 'balls' }),
+        choice('sides', 'Outer edges', { line: 'Straight', scribe: 'Scribed to the leg' }, { usual: 'line' }),
         length('sawBaseMm', 'Saw’s base to its blade', { isOptional: true }),
         { path: 'made', label: 'Cuts made', kind: 'filled', isOptional: true, startsOver: true, read: readMadePair },
         DONE,
@@ -71,9 +73,9 @@ export const fitPairSheet = benchSheet<PairFit>({
   says: pairSays,
   list: PAIR_LIST,
   shape: (typed: TypedPair, units) => {
-    const { left, right, kind, thicknessMm, gaps, paintMm, latching, sawBaseMm, made } = typed;
+    const { left, right, kind, thicknessMm, gaps, paintMm, latching, sides, sawBaseMm, made } = typed;
     return {
-      ...{ opening: openingOf(typed), left, right, kind, thicknessMm, gaps, paintMm, latching },
+      ...{ opening: openingOf(typed), left, right, kind, thicknessMm, gaps, paintMm, latching, sides },
       ...(sawBaseMm !== undefined && { sawBaseMm }),
       ...offsetsIn(units),
       ...(made !== undefined && { made }),

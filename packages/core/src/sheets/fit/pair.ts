@@ -1,4 +1,5 @@
 import { fitPair, PAIR_EDGES, PAIR_LATCHINGS, PAIR_LEAVES } from '../../fitting/fitPair';
+import { CUT_SHAPES } from '../../fitting/shapes';
 import { choice, group, lengthMm, list, omittable } from '../../fields/field';
 import { listOf, mm, part, slabThickness, yesOrNo } from '../shapes';
 import { sheet } from '../sheet';
@@ -53,6 +54,7 @@ export const fitPairSheet = sheet({
     ),
     paintMm: paint,
     latching: choice('How they latch', PAIR_LATCHINGS),
+    sides: omittable(choice('How the outer edges are cut; straight unless said', CUT_SHAPES)),
     sawBaseMm: sawBase,
     offsetsApartMm: offsetsApart,
     made: omittable(
