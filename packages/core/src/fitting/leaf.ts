@@ -23,7 +23,7 @@ export const leafOf = ({ widths, heights }: SlabSizes): Leaf => ({
 });
 
 /** How long an edge is, and how wide or tall the leaf is across it, mm at most. */
-export const longest = (outline: Outline) => Math.max(...outline.map(({ mm }) => mm));
+export const longest = (outline: Outline) => outline.reduce((most, { mm }) => (mm > most ? mm : most), -Infinity);
 export const lengthOf = (leaf: Leaf, edge: LeafEdge) => longest(isSide(edge) ? leaf.head : leaf.right);
 export const isSide = (edge: LeafEdge) => edge === 'left' || edge === 'right';
 

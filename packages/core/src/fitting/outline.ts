@@ -24,8 +24,11 @@ export function addOutlines(a: Outline, b: Outline, times = 1): Outline {
 }
 
 /** Where either line bends, in order. */
-export const placesOf = (...outlines: readonly Outline[]): number[] =>
-  [...new Set(outlines.flatMap((outline) => outline.map(({ at }) => at)))].sort((a, b) => a - b);
+export function placesOf(...outlines: readonly Outline[]): number[] {
+  const places: number[] = [];
+  for (const outline of outlines) for (const { at } of outline) places.push(at);
+  return places.sort((a, b) => a - b).filter((at, i) => at !== places[i - 1]);
+}
 
 /** The line as readings make it, in order. */
 export const inOrder = (points: readonly OutlinePoint[]): Outline => [...points].sort((a, b) => a.at - b.at);

@@ -110,11 +110,19 @@ function pivot(rows: readonly Float64Array[], prices: Float64Array, r: number, c
   const a = row[c] ?? 1;
   for (let j = 0; j < row.length; j += 1) row[j] = -(row[j] ?? 0) / a;
   row[c] = 1 / a;
-  for (const other of [...rows, prices]) {
-    if (other === row) continue;
+  // Most of a row is nought: only the rest of it changes another.
+  const columns = new Int32Array(row.length);
+  let count = 0;
+  for (let j = 0; j < row.length; j += 1) if (row[j] !== 0) columns[count++] = j;
+  const putInto = (other: Float64Array) => {
     const by = other[c] ?? 0;
-    if (by === 0) continue;
+    if (by === 0) return;
     other[c] = 0;
-    for (let j = 0; j < row.length; j += 1) other[j] = (other[j] ?? 0) + by * (row[j] ?? 0);
-  }
+    for (let k = 0; k < count; k += 1) {
+      const j = columns[k] ?? 0;
+      other[j] = (other[j] ?? 0) + by * (row[j] ?? 0);
+    }
+  };
+  for (const other of rows) if (other !== row) putInto(other);
+  putInto(prices);
 }
