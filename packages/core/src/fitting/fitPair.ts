@@ -95,10 +95,12 @@ export function fitPair(asked: PairToFit): PairFit {
   const opening = drawOpening(asked.opening);
   const narrowest = asked.opening.widths.reduce((least, each) => (each.mm < least.mm ? each : least));
   const film = 2 * paintMm;
+  // Both legs of a pair are hinge legs: a strip stands under the head alone.
+  const { stripMm = 0 } = asked.opening;
   const wishesOf = (n: number): LeafToFit['wishes'] => {
     const wish = (edge: LeafEdge): EdgeWish => {
       const named = nameOf(n, edge);
-      const gap = { outer: gaps.legMm, meeting: gaps.meetingMm, head: gaps.headMm, foot: gaps.footMm }[named];
+      const gap = { outer: gaps.legMm, meeting: gaps.meetingMm, head: gaps.headMm + stripMm, foot: gaps.footMm }[named];
       const mayLoseMm = Math.max(0, mayLose({ kind }, edge) - deepestOff(madeOn(n), named));
       const shape = named === 'meeting' ? 'parallel' : named === 'outer' ? sides : 'line';
       return { gapMm: gap + film, mayLoseMm, shape };
@@ -124,7 +126,7 @@ export function fitPair(asked: PairToFit): PairFit {
       n === 0 ? 'leafLength' : 'otherLength',
       highestOver((fit.leaves[n] as FittedLeaf).standing, longest((leaves[n] as LeafToFit).leaf.right)),
     )
-      .less(gaps.headMm + film)
+      .less(gaps.headMm + stripMm + film)
       .less(gaps.footMm + film);
   const leafFit = (n: number): PairLeafFit => {
     const { leaf } = leaves[n] as LeafToFit;

@@ -216,4 +216,19 @@ describe('what a line is cut with', () => {
     expect(deep?.offsets[2]?.at).toBeCloseTo(203.2, 9);
     expect(cut(fitSlab(SLAB), 'head')?.guide).toEqual([]);
   });
+
+  it('a weather strip takes its room at latch and head, and a slab that is deeper than its rebate moves the stop', () => {
+    const opening = { ...SLAB.opening, stripMm: 4, stopMm: 40 };
+    const sealed = fitSlab({ ...SLAB, opening });
+    for (const [id, wanted] of [
+      ['hinge', 2],
+      ['latch', 7],
+      ['head', 7],
+      ['foot', 6],
+    ] as const)
+      expect(edge(sealed, id)?.leastGapMm).toBeGreaterThan(wanted - 0.01);
+    expect(edge(sealed, 'hinge')?.leastGapMm).toBeLessThan(4);
+    expect(sealed.warnings).toContainEqual({ id: 'stop', mm: 4 });
+    expect(fitSlab({ ...SLAB, opening: { ...opening, stopMm: 44 } }).warnings.map(({ id }) => id)).not.toContain('stop');
+  });
 });

@@ -66,7 +66,7 @@ export interface EdgeLeft {
   gaps: OutlinePoint[];
 }
 
-export const FIT_WARNINGS = ['label', 'deepenRecesses', 'backset', 'block', 'handleHigh', 'handleLow', 'topEnd', 'seal'] as const;
+export const FIT_WARNINGS = ['label', 'deepenRecesses', 'backset', 'block', 'handleHigh', 'handleLow', 'topEnd', 'stop', 'seal'] as const;
 export type FitWarning = (typeof FIT_WARNINGS)[number];
 
 /** What beats cutting where the slab is too small, by how much is left open beyond what is wanted. */
@@ -108,6 +108,8 @@ export const ARCHED_HANDLE_MM = 44 * MM_PER_UNIT.in;
 /** Further from that, the wrong end may be up, mm. */
 const TOP_END_WITHIN_MM = 100;
 const HANDLE_HEIGHTS_MM = { from: 850, to: 1150 };
+/** A slab may stand so far in front of its leg or behind it (common practice, no source), mm. */
+const STOP_MOVES_FROM_MM = 1;
 const READ_AGAIN = 2;
 
 /** Sizes evenly from the top down are heights above the foot; evenly from the hinge side they are distances across. */
@@ -119,6 +121,13 @@ export function slabLeaf({ widthsMm, heightsMm }: Pick<SlabAsItIs, 'widthsMm' | 
     heights: heightsMm.map((mm, i) => ({ at: wide * even(heightsMm.length, i), mm })),
   });
 }
+
+/** Edges that shut on a weather strip. */
+const SEALED: readonly SlabEdge[] = ['latch', 'head'];
+
+/** The gap an edge is cut for: as wanted, with a film of paint on both faces and the strip that stands in it, mm. */
+const wantedAt = ({ opening: { stripMm = 0 }, gaps, paintMm = 0 }: SlabToFit, edge: SlabEdge) =>
+  gaps[edge] + 2 * paintMm + (SEALED.includes(edge) ? stripMm : 0);
 
 /** Fits a slab into an opening as it was measured, and lists the cuts. */
 export function fitSlab(asked: SlabToFit): SlabFit {
@@ -154,13 +163,14 @@ export function fitSlab(asked: SlabToFit): SlabFit {
   };
 }
 
-function fittingOf({ slab, gaps, paintMm = 0, sides, aim, made = [] }: SlabToFit, opening: Fitting['opening'], leaf: Leaf): Fitting {
+function fittingOf(asked: SlabToFit, opening: Fitting['opening'], leaf: Leaf): Fitting {
+  const { slab, sides, aim, made = [] } = asked;
   const wishes = Object.fromEntries(
     SLAB_EDGES.map((edge) => {
       const drawn = DRAWN[edge];
       const shape: CutShape = isSide(drawn) ? sides : 'line';
       const mayLoseMm = Math.max(0, (slab.mayLoseMm?.[edge] ?? mayLose(slab, drawn)) - deepestOff(made, edge));
-      return [drawn, { gapMm: gaps[edge] + 2 * paintMm, mayLoseMm, shape }];
+      return [drawn, { gapMm: wantedAt(asked, edge), mayLoseMm, shape }];
     }),
   ) as Fitting['leaves'][number]['wishes'];
   const mayLeanMm = slab.staysLevel === true ? 0 : longest(leaf.head) * MAY_LEAN_SHARE;
@@ -173,9 +183,9 @@ function edgeLeft(leaf: Leaf, { edge, deepestMm, gaps, leastGapMm, mostGapMm }: 
   return { edge: NAMED[edge], offMm: deepestMm, leastGapMm, mostGapMm, gaps: fromTop };
 }
 
-function openAt({ gaps, paintMm = 0 }: SlabToFit, edges: readonly EdgeLeft[]): SlabFit['open'] {
+function openAt(asked: SlabToFit, edges: readonly EdgeLeft[]): SlabFit['open'] {
   return edges.flatMap(({ edge, leastGapMm, mostGapMm }) => {
-    const wanted = gaps[edge] + 2 * paintMm;
+    const wanted = wantedAt(asked, edge);
     const mm = mostGapMm - wanted;
     // Where it is as wanted elsewhere, the opening is hollow there, and not the slab too small.
     const isHollow = leastGapMm - wanted < mm / 2;
@@ -207,13 +217,14 @@ function readAgain(asked: SlabToFit, leaf: Leaf, fit: Fit): SlabFit['readAgain']
     .slice(0, READ_AGAIN);
 }
 
-function warningsOf({ slab, gaps, made = [] }: SlabToFit, { edges }: FittedLeaf): SlabFit['warnings'] {
+function warningsOf({ opening: { stopMm }, slab, gaps, made = [] }: SlabToFit, { edges }: FittedLeaf): SlabFit['warnings'] {
   const deepest = (edge: LeafEdge) => (edges.find((each) => each.edge === edge)?.deepestMm ?? 0) + deepestOff(made, NAMED[edge]);
   const cutsAny = SLAB_EDGES.some((edge) => deepest(DRAWN[edge]) > 0);
   const block = slab.kind === 'hollow' ? (slab.blockMm ?? USUAL_BLOCK_MM) - Math.max(deepest('head'), deepest('foot')) : Infinity;
   const handle = slab.handleFromTopMm;
   const heightMm = Math.max(...slab.heightsMm);
   const aboveFloor = handle === undefined ? undefined : heightMm - handle - deepest('foot') + gaps.foot;
+  const proudMm = stopMm === undefined ? 0 : Math.abs(slab.thicknessMm - stopMm);
   const all: (readonly [FitWarning, boolean, number])[] = [
     ['label', slab.hasLabel === true && cutsAny, 0],
     ['deepenRecesses', slab.hasRecesses === true && deepest('left') > 0, deepest('left')],
@@ -222,6 +233,7 @@ function warningsOf({ slab, gaps, made = [] }: SlabToFit, { edges }: FittedLeaf)
     ['handleHigh', aboveFloor !== undefined && aboveFloor > HANDLE_HEIGHTS_MM.to, aboveFloor ?? 0],
     ['handleLow', aboveFloor !== undefined && aboveFloor < HANDLE_HEIGHTS_MM.from, aboveFloor ?? 0],
     ['topEnd', slab.kind === 'arched' && handle !== undefined && Math.abs(handle - ARCHED_HANDLE_MM) > TOP_END_WITHIN_MM, handle ?? 0],
+    ['stop', proudMm > STOP_MOVES_FROM_MM, proudMm],
     ['seal', cutsAny, 0],
   ];
   return all.flatMap(([id, holds, mm]) => (holds ? [{ id, mm }] : []));

@@ -15,6 +15,10 @@ export interface MeasuredOpening {
   level?: { headMm?: number; floorMm?: number };
   /** What is still to come on the floor, or lies on it and stays: covering, threshold strip. */
   floorComesMm?: number;
+  /** Weather strip on the latch leg and under the head, as thick as it is with the door shut. */
+  stripMm?: number;
+  /** How deep the slab lies in its rebate: from the face of the leg to the stop. */
+  stopMm?: number;
   /** What lengths and leans were read with; a tape and a spirit level unless said. */
   lengthsBy?: InstrumentId;
   leansBy?: InstrumentId;

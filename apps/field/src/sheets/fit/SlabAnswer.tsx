@@ -56,7 +56,7 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
       />
       {isPossible && cuts.length === 0 && made.length > 0 && (
         <Slip label="Prove it">
-          <Words>{`Two strips, ${words.withUnit(request.gaps.hinge)} at the hinges and ${words.withUnit(request.gaps.latch)} at the latch: they go in all the way down.`}</Words>
+          <Words>{`Two strips, ${words.withUnit(request.gaps.hinge)} at the hinges and ${words.withUnit(request.gaps.latch + (request.opening.stripMm ?? 0))} at the latch${request.opening.stripMm ? ', its weather strip off' : ''}: they go in all the way down.`}</Words>
         </Slip>
       )}
       {isOpen.map(({ edge, mm, fill }) => (

@@ -40,6 +40,7 @@ export const WARNING_WORDS: Readonly<Record<FitWarning, string>> = {
   handleHigh: 'The handle will stand high: above the floor',
   handleLow: 'The handle will stand low: above the floor',
   topEnd: 'Handles of an arched slab stand about 44 in from the top: is this end the top? Below this end:',
+  stop: 'Slab and rebate are not as deep: the stop is moved by',
   seal: 'Seal every cut edge, all six faces, before it hangs: bare end grain swells in a wet week.',
 };
 

@@ -58,6 +58,8 @@ export const MORE_OF_OPENING: FieldGroup = {
       read: (text, units) => readMore(text, units, 'moreHeights'),
     },
     length('floorComesMm', 'Floor still to come', { isOptional: true, hint: 'Cover, or a threshold strip that stays' }),
+    length('stripMm', 'Weather strip, door shut', { isOptional: true, hint: 'Latch leg and head' }),
+    length('stopMm', 'Face of the leg to its stop', { isOptional: true }),
     {
       path: 'lengthsBy',
       label: 'Lengths read with',
@@ -112,6 +114,8 @@ export interface TypedOpening {
   levelHead?: number;
   levelFloor?: number;
   floorComesMm?: number;
+  stripMm?: number;
+  stopMm?: number;
   lengthsBy?: MeasuredOpening['lengthsBy'];
   leansBy?: MeasuredOpening['leansBy'];
 }
@@ -124,7 +128,7 @@ const spanOf = (asked: Partial<Record<string, number>>, more: Readings = []) =>
 
 /** The opening from what was typed: readings stand where they are asked for, and at places of their own. */
 export function openingOf(typed: TypedOpening): MeasuredOpening {
-  const { widths, heights, moreWidths, moreHeights, floorComesMm, lengthsBy, leansBy } = typed;
+  const { widths, heights, moreWidths, moreHeights, floorComesMm, stripMm, stopMm, lengthsBy, leansBy } = typed;
   const { plumbHinge, plumbLatch, straightHinge, straightLatch, levelHead, levelFloor } = typed;
   const [wide, tall] = [spanOf(widths, moreWidths), spanOf(heights, moreHeights)];
   const at = <P extends string>(
@@ -149,6 +153,8 @@ export function openingOf(typed: TypedOpening): MeasuredOpening {
     },
     level: { ...(levelHead !== undefined && { headMm: levelHead }), ...(levelFloor !== undefined && { floorMm: levelFloor }) },
     ...(floorComesMm !== undefined && { floorComesMm }),
+    ...(stripMm !== undefined && { stripMm }),
+    ...(stopMm !== undefined && { stopMm }),
     ...(lengthsBy !== undefined && { lengthsBy }),
     ...(leansBy !== undefined && { leansBy }),
   };
@@ -156,7 +162,7 @@ export function openingOf(typed: TypedOpening): MeasuredOpening {
 
 /** The same the other way: a reading where it is asked for stands in its field, any other among the further ones. */
 export function typedFrom(opening: MeasuredOpening, typed: (mm: number) => string): Typed {
-  const { widths, heights, plumb, straight, level, floorComesMm, lengthsBy, leansBy } = opening;
+  const { widths, heights, plumb, straight, level, floorComesMm, stripMm, stopMm, lengthsBy, leansBy } = opening;
   const [wide, tall] = [Math.max(...widths.map(({ mm }) => mm)), Math.max(...heights.map(({ mm }) => mm))];
   const spread = (
     readings: MeasuredOpening['widths'],
@@ -188,6 +194,8 @@ export function typedFrom(opening: MeasuredOpening, typed: (mm: number) => strin
     levelHead: figure(level?.headMm),
     levelFloor: figure(level?.floorMm),
     floorComesMm: figure(floorComesMm),
+    stripMm: figure(stripMm),
+    stopMm: figure(stopMm),
     lengthsBy: lengthsBy ?? 'tape',
     leansBy: leansBy ?? 'spiritLevel',
   };

@@ -22,6 +22,8 @@ const OPENING: MeasuredOpening = {
   straight: { latchMm: -2.5 },
   level: { floorMm: 2 },
   floorComesMm: 12,
+  stripMm: 4,
+  stopMm: 44,
 };
 const { bare } = lengthWords({ system: 'mm' });
 
@@ -35,7 +37,7 @@ describe('a survey as a file', () => {
 
   it('is CSV that another program reads, a row a reading', () => {
     const { data } = Papa.parse<Record<string, string>>(surveyCsv(OPENING), { header: true });
-    expect(data).toHaveLength(10);
+    expect(data).toHaveLength(12);
     expect(data[3]).toEqual({ what: 'width', at_mm: '1500', mm: '768.5' });
   });
 

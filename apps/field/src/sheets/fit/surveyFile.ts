@@ -25,9 +25,14 @@ const FIGURES = {
 
 type FigureName = keyof typeof FIGURES;
 
+/** Those that stand in no group. */
+const ALONE = { floor_comes: 'floorComesMm', weather_strip: 'stripMm', stop: 'stopMm' } as const;
+
+type AloneName = keyof typeof ALONE;
+
 /** The same as CSV (RFC 4180): a row a reading; `at_mm` is above the floor for a width, from the hinge leg for a height, else empty. */
 export function surveyCsv(opening: MeasuredOpening): string {
-  const { widths, heights, floorComesMm } = opening;
+  const { widths, heights } = opening;
   const figureOf = (name: FigureName) => {
     const [group, field] = FIGURES[name];
     return (opening[group] as Record<string, number | undefined> | undefined)?.[field];
@@ -39,7 +44,10 @@ export function surveyCsv(opening: MeasuredOpening): string {
       const mm = figureOf(what);
       return mm === undefined ? [] : [{ what, at_mm: '', mm }];
     }),
-    ...(floorComesMm === undefined ? [] : [{ what: 'floor_comes', at_mm: '', mm: floorComesMm }]),
+    ...(Object.keys(ALONE) as AloneName[]).flatMap((what) => {
+      const mm = opening[ALONE[what]];
+      return mm === undefined ? [] : [{ what, at_mm: '', mm }];
+    }),
   ];
   return Papa.unparse(rows);
 }
@@ -84,7 +92,7 @@ function fromJson(text: string): MeasuredOpening {
 
 /** Only what an opening holds is taken over, and only figures. */
 function checked(held: unknown): MeasuredOpening {
-  const { widths, heights, plumb, straight, level, floorComesMm, lengthsBy, leansBy } = (held ?? {}) as Record<string, unknown>;
+  const { widths, heights, plumb, straight, level, lengthsBy, leansBy } = (held ?? {}) as Record<string, unknown>;
   const figure = (value: unknown, what: string): number => {
     if (typeof value !== 'number' || !Number.isFinite(value)) throw wrong('figure', `${what} is no figure.`);
     return value;
@@ -109,7 +117,7 @@ function checked(held: unknown): MeasuredOpening {
     plumb: part(plumb, ['hingeMm', 'latchMm']),
     straight: part(straight, ['hingeMm', 'latchMm']),
     level: part(level, ['headMm', 'floorMm']),
-    ...(floorComesMm !== undefined && { floorComesMm: figure(floorComesMm, 'floorComesMm') }),
+    ...part(held, Object.values(ALONE)),
     ...(lengthsBy === 'tape' || lengthsBy === 'rule' ? { lengthsBy } : {}),
     ...(leansBy === 'spiritLevel' || leansBy === 'digitalLevel' || leansBy === 'laser' ? { leansBy } : {}),
   };
@@ -121,7 +129,7 @@ function fromCsv(text: string): MeasuredOpening {
   if (broken && broken.type !== 'Delimiter') throw wrong('csv', `Line ${(broken.row ?? 0) + 2}: ${broken.message}.`);
   const opening = { widths: [] as { at: number; mm: number }[], heights: [] as { at: number; mm: number }[] };
   const figures: Record<string, Record<string, number>> = { plumb: {}, straight: {}, level: {} };
-  let floorComesMm: number | undefined;
+  const alone: Partial<Record<(typeof ALONE)[AloneName], number>> = {};
   data.forEach(({ what, at_mm, mm }, i) => {
     const line = `Line ${i + 2}`;
     const figure = (typed: string | undefined) => {
@@ -131,11 +139,11 @@ function fromCsv(text: string): MeasuredOpening {
     };
     if (what === 'width') opening.widths.push({ at: figure(at_mm), mm: figure(mm) });
     else if (what === 'height') opening.heights.push({ at: figure(at_mm), mm: figure(mm) });
-    else if (what === 'floor_comes') floorComesMm = figure(mm);
+    else if (what !== undefined && what in ALONE) alone[ALONE[what as AloneName]] = figure(mm);
     else if (what !== undefined && what in FIGURES) {
       const [group, field] = FIGURES[what as FigureName];
       (figures[group] as Record<string, number>)[field] = figure(mm);
     } else throw wrong('what', `${line}: “${what ?? ''}” is nothing that is read of an opening.`);
   });
-  return { ...opening, ...figures, ...(floorComesMm !== undefined && { floorComesMm }) };
+  return { ...opening, ...figures, ...alone };
 }

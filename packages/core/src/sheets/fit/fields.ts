@@ -53,6 +53,8 @@ export const openingFields = {
   ),
   level: omittable(group('Fall over the width, + when the latch end is lower', { headMm: off('Head'), floorMm: off('Floor') }, {})),
   floorComesMm: omittable(lengthMm('What is still to come on the floor', 0, 200)),
+  stripMm: omittable(lengthMm('Weather strip on the latch leg and under the head, as thick as it is with the door shut', 0, 20)),
+  stopMm: omittable(lengthMm('From the face of the leg to its stop', 0, 150)),
   lengthsBy: omittable(choice('What lengths were read with', INSTRUMENT_IDS)),
   leansBy: omittable(choice('What leans were read with', INSTRUMENT_IDS)),
 } as const;
