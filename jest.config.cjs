@@ -10,6 +10,9 @@ const plain = (name, root) => ({
 
 const field = require('jest-expo/jest-preset');
 const SCRIPTS = '\\.[jt]sx?$';
+/** Letters are assets there, as pictures are. */
+const LETTERS = '\\.woff2?$';
+const asset = Object.entries(field.transform).find(([files]) => files.includes('ttf'))[1];
 const [babelJest, babelOptions] = field.transform[SCRIPTS];
 // Jest runs scripts that know no import(): there a late script is required when it is asked for.
 const lateScripts = {
@@ -26,12 +29,12 @@ module.exports = {
     plain('server', 'apps/server'),
     {
       ...field,
-      transform: { ...field.transform, [SCRIPTS]: [babelJest, { ...babelOptions, overrides: [lateScripts] }] },
+      transform: { ...field.transform, [SCRIPTS]: [babelJest, { ...babelOptions, overrides: [lateScripts] }], [LETTERS]: asset },
       displayName: 'field',
       rootDir: `${__dirname}/apps/field`,
       testMatch: ['**/src/**/*.test.ts', '**/src/**/*.test.tsx'],
       transformIgnorePatterns: [
-        '/node_modules/(?!(jest-)?react-native|@react-native|expo|@expo|lucide-react-native|uuid|date-fns|idb-keyval|comlink|@tanstack|standard-navigation)',
+        '/node_modules/(?!(jest-)?react-native|@react-native|expo|@expo|lucide-react-native|uuid|date-fns|idb-keyval|comlink|@tanstack|@fontsource|standard-navigation)',
       ],
     },
   ],

@@ -7,6 +7,7 @@ import { CutLines, type ListedCut } from './CutLines';
 import { BeforeCutting, CutCautions } from './FitNotes';
 import { EDGE_WORDS, LEAF_WORDS } from './fitWords';
 import { madeOfPair, writeMadePair } from './made';
+import { OpeningDrawing } from './OpeningDrawing';
 import { pairSays } from './pairSays';
 import { SaveCuts } from './SaveCuts';
 import { Sums } from './Sums';
@@ -26,7 +27,7 @@ function inWorkOrder(fit: PairFit): (ListedCut & { leaf: PairLeafId })[] {
 }
 
 /** How wide both leaves end, each sum written out, and the cuts of both in the order they are made. */
-export function PairAnswer({ result, request, words, onType }: AnswerProps<PairFit, PairToFit>) {
+export function PairAnswer({ result, request, words, width, onType }: AnswerProps<PairFit, PairToFit>) {
   const { isPossible, sums, missing, contradictions, latching, narrowestMm, narrowestAtMm } = result;
   const { made = [] } = request;
   const cuts = inWorkOrder(result);
@@ -35,6 +36,7 @@ export function PairAnswer({ result, request, words, onType }: AnswerProps<PairF
       <Headline tone={isPossible ? 'ink' : 'tight'}>{pairSays(result, words)}</Headline>
       {(cuts.length > 0 || made.length === 0) && <BeforeCutting missing={missing} contradictions={contradictions} words={words} />}
       <Sums sums={sums} words={words} />
+      <OpeningDrawing opening={request.opening} edges={[]} width={width} words={words} />
       <AnswerLine label={`Narrowest, ${words.withUnit(narrowestAtMm)} up`} figure={words.withUnit(narrowestMm)} />
       {PAIR_LEAVES.flatMap((leaf) => [
         <AnswerLine
