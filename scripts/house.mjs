@@ -143,7 +143,7 @@ export function ensureChromium() {
 
 /** The tests read PDFs with a program of another maker. */
 export function ensurePdfReader() {
-  if (isThere('pdftocairo')) return;
+  if (pathOf('pdftocairo')) return;
   installFromDebian('poppler-utils', 'No reader of PDFs was found. Install it (Debian: apt-get install poppler-utils).');
 }
 
@@ -155,24 +155,18 @@ function installFromDebian(name, orElse) {
   run('apt-get', ['install', '-y', '--no-install-recommends', name], env);
 }
 
-function isThere(command) {
+/** Where a command lies; nothing where it is not installed. */
+function pathOf(command) {
   try {
-    execFileSync('which', [command]);
-    return true;
+    return execFileSync('which', [command], { encoding: 'utf8' }).trim() || undefined;
   } catch {
-    return false;
+    return undefined;
   }
 }
 
 function findChromium() {
   const named = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
-  const there = named.find((path) => path && existsSync(path));
-  if (there) return there;
-  try {
-    return execFileSync('which', ['chromium'], { encoding: 'utf8' }).trim() || undefined;
-  } catch {
-    return undefined;
-  }
+  return named.find((path) => path && existsSync(path)) ?? pathOf('chromium');
 }
 
 export function fail(message) {

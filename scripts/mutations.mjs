@@ -736,7 +736,7 @@ export const MUTATIONS = [
   ['what an edge may lose is less what is off already', core('fitting/fitSlab.ts', ' - deepestOff(made, edge));', ');', 'fitting/fitSlab')],
   [
     'ends of a leaf hung on the right are measured from there',
-    core('fitting/cutAlready.ts', "isSide(edge) || hingesOn === 'right'", 'isSide(edge)', 'fitting/fitPair'),
+    core('fitting/leaf.ts', "isSide(edge) || hingesOn === 'right'", 'isSide(edge)', 'fitting/fitPair'),
   ],
   [
     'a lining narrow at one end is brought to that',

@@ -1,17 +1,17 @@
+import { parseArgs } from 'node:util';
 import loadHighs from 'highs';
 import { asDenseProgram } from '../src/fitting/asDenseProgram.fixture';
 import { fitLeaves } from '../src/fitting/fitLeaves';
 import { fitOnce } from '../src/fitting/fitOnce';
-import { lengthOf } from '../src/fitting/leaf';
-import { randomFitting } from '../src/fitting/randomFitting.fixture';
+import { edgesOf, randomFitting } from '../src/fitting/randomFitting.fixture';
 import { seededRandom } from '../src/numbers/seededRandom';
 
 /**
  * `npm run bench:fits -- --cases 300 --seed 4`: one or two leaves into random openings, beside HiGHS on the same question asked another way
  * (gaps every 40 mm, scribed edges by figures). Prints how far the optima are apart, per mm of edge, and the times of both.
  */
-const argument = (name: string, usual: number) => Number(process.argv[process.argv.indexOf(`--${name}`) + 1] ?? usual) || usual;
-const [cases, seed] = [argument('cases', 300), argument('seed', 4)];
+const { values } = parseArgs({ options: { cases: { type: 'string', default: '300' }, seed: { type: 'string', default: '4' } } });
+const [cases, seed] = [Number(values.cases), Number(values.seed)];
 
 const highs = await loadHighs();
 const random = seededRandom(seed);
@@ -22,13 +22,12 @@ const rows = Array.from({ length: cases }, (_, n) => {
   const [, wholeMs] = timed(() => fitLeaves(fitting));
   const program = asDenseProgram(fitting, fit);
   const [solved, highsMs] = timed(() => highs.solve(program));
-  const edgesMm = fitting.leaves.reduce((sum, { leaf }) => sum + 2 * lengthOf(leaf, 'left') + 2 * lengthOf(leaf, 'head'), 0);
   return {
     leaves,
     onceMs,
     wholeMs,
     highsMs,
-    apartMm: Math.abs(fit.areaMm2 - solved.ObjectiveValue) / edgesMm,
+    apartMm: Math.abs(fit.areaMm2 - solved.ObjectiveValue) / edgesOf(fitting),
     isOptimal: solved.Status === 'Optimal',
   };
 });

@@ -1,22 +1,14 @@
-import type { CallRecord, SheetName, Worksheet } from '@proper-swing/contract';
+import type { CallRecord, Worksheet } from '@proper-swing/contract';
 import { lastWorksheet } from '../record/lastWorksheet';
-import { jobOf } from './stages';
-
-/** The sheet whose list a fitting is worked by. */
-const LIST_OF: Readonly<Record<string, SheetName>> = {
-  fitSlab: 'fit.slab',
-  fitPair: 'fit.pair',
-  shorten: 'fit.shorten',
-  lining: 'fit.lining',
-};
+import { stagesOf } from './stages';
 
 /** How the list of a fitting stands: not kept yet, kept with an answer that cannot be worked to, or so many of its lines still open. */
 export type ListState = { state: 'none' } | { state: 'kept'; toDo?: number; sheet: Worksheet };
 
 /** The list that a call is worked by; nothing for a repair, and for a leaf whose cuts stand in the list of the leaf it closes with. */
 export function fittingList(record: CallRecord): ListState | undefined {
-  const name = LIST_OF[jobOf(record.call)];
-  if (name === undefined || record.door.closesWith) return undefined;
+  const name = stagesOf(record).find(({ id }) => id === 'fit')?.sheet;
+  if (name === undefined) return undefined;
   const sheet = lastWorksheet(record, name);
   if (sheet === undefined) return { state: 'none' };
   return { state: 'kept', sheet, ...(sheet.toDo != null && { toDo: sheet.toDo }) };

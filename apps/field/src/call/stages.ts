@@ -1,17 +1,29 @@
-import type { Call, CallRecord, Job } from '@proper-swing/contract';
+import type { Call, CallRecord, Job, SheetName } from '@proper-swing/contract';
 
 /** A stage of a call as the strip shows it: its page lies at `/call/<id>` and its path. */
 export interface StageOfCall {
   id: CallStage;
   title: string;
   path: string;
+  /** The sheet that it is, where it is one. */
+  sheet?: SheetName;
 }
+
+/** The name of a sheet in an address, where a dot would read as a file's ending. */
+export const inAddress = (name: string) => name.replace('.', '-');
+
+const sheetStage = (id: CallStage, title: string, sheet: SheetName): StageOfCall => ({
+  id,
+  title,
+  sheet,
+  path: `/sheet/${inAddress(sheet)}`,
+});
 
 export type CallStage = 'listen' | 'look' | 'measure' | 'find' | 'fix' | 'fit' | 'hang' | 'plane' | 'plug' | 'prove';
 
 const LISTEN: StageOfCall = { id: 'listen', title: 'Listen', path: '' };
 const PROVE: StageOfCall = { id: 'prove', title: 'Prove', path: '/prove' };
-const HANG: StageOfCall = { id: 'hang', title: 'Hang', path: '/sheet/fit-marks' };
+const HANG = sheetStage('hang', 'Hang', 'fit.marks');
 
 /** The strip of a call, in the order of its work, by what the call is for. */
 export const STAGES_BY_JOB: Readonly<Record<Job, readonly StageOfCall[]>> = {
@@ -23,21 +35,10 @@ export const STAGES_BY_JOB: Readonly<Record<Job, readonly StageOfCall[]>> = {
     { id: 'fix', title: 'Fix', path: '/fix' },
     PROVE,
   ],
-  fitSlab: [LISTEN, { id: 'fit', title: 'Cut', path: '/sheet/fit-slab' }, HANG, PROVE],
-  fitPair: [
-    LISTEN,
-    { id: 'fit', title: 'Cut', path: '/sheet/fit-pair' },
-    HANG,
-    { id: 'plane', title: 'In plane', path: '/sheet/swing-pair' },
-    PROVE,
-  ],
-  shorten: [
-    LISTEN,
-    { id: 'fit', title: 'Cut', path: '/sheet/fit-shorten' },
-    { id: 'plug', title: 'Plug', path: '/sheet/fit-reblock' },
-    PROVE,
-  ],
-  lining: [LISTEN, { id: 'fit', title: 'Wedge', path: '/sheet/fit-lining' }, PROVE],
+  fitSlab: [LISTEN, sheetStage('fit', 'Cut', 'fit.slab'), HANG, PROVE],
+  fitPair: [LISTEN, sheetStage('fit', 'Cut', 'fit.pair'), HANG, sheetStage('plane', 'In plane', 'swing.pair'), PROVE],
+  shorten: [LISTEN, sheetStage('fit', 'Cut', 'fit.shorten'), sheetStage('plug', 'Plug', 'fit.reblock'), PROVE],
+  lining: [LISTEN, sheetStage('fit', 'Wedge', 'fit.lining'), PROVE],
 };
 
 export const jobOf = ({ job }: Pick<Call, 'job'>): Job => job ?? 'repair';

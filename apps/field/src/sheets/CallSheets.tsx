@@ -9,7 +9,8 @@ import { Section } from '../design/Section';
 import { SPACE } from '../design/tokens';
 import { Words } from '../design/Words';
 import type { BenchSheet } from './benchSheet';
-import { inAddress, isSheetFor, sheetNamed, sheetsFor, sheetsOf } from './register';
+import { isSheetFor, sheetNamed, sheetsFor, sheetsOf } from './register';
+import { inAddress } from '../call/stages';
 
 /** The sheets that reckon the work of a plan, what was kept with the call, and the rest behind one tap. */
 export function CallSheets({ record, actions }: { record: CallRecord; actions: readonly ActionId[] }) {

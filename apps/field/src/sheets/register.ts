@@ -1,5 +1,6 @@
 import type { Door } from '@proper-swing/contract';
 import type { ActionId } from '@proper-swing/core/doors';
+import { inAddress } from '../call/stages';
 import type { BenchName, BenchSheet } from './benchSheet';
 import { bifoldSheet } from './bifold/sheet';
 import { bypassSheet } from './bypass/sheet';
@@ -59,9 +60,6 @@ export const sheetsOf = (doors: BenchSheet['doors']) => BENCH_SHEETS.filter((eac
 export function sheetNamed(name: string): BenchSheet | undefined {
   return BENCH_SHEETS.find((each) => each.name === name);
 }
-
-/** The name of a sheet in an address, where a dot would read as a file's ending. */
-export const inAddress = (name: string) => name.replace('.', '-');
 
 export function sheetAt(address: string): BenchSheet | undefined {
   return BENCH_SHEETS.find(({ name }) => inAddress(name) === address);

@@ -3,7 +3,8 @@ import { runEngine } from '@proper-swing/contract/engine';
 import { sheet as engineSheet } from '@proper-swing/contract/sheets';
 import { lengthWords } from '../design/lengthWords';
 import type { BenchName, BenchSheet } from './benchSheet';
-import { BENCH_SHEETS, inAddress, sheetAt, sheetNamed } from './register';
+import { BENCH_SHEETS, sheetAt, sheetNamed } from './register';
+import { inAddress } from '../call/stages';
 import { fieldOfError, readSheet, usualTyped, type Typed } from './typedSheet';
 
 const mm = lengthWords({ system: 'mm' });

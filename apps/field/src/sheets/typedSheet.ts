@@ -23,8 +23,8 @@ export function usualTyped(sheet: BenchSheet, bare: (mm: number) => string): Typ
   );
 }
 
-/** Fields that were read, as a tree by their paths; or what is wrong or still wanted. */
-export type ReadGroups = { state: 'ready'; tree: object } | Exclude<ReadSheet, { state: 'ready' }>;
+/** Fields as far as they were read, as a tree by their paths, with what is wrong or still wanted. */
+export type ReadGroups = { tree: object } & ({ state: 'ready' } | Exclude<ReadSheet, { state: 'ready' }>);
 
 /** Reads what was typed into some groups of fields; what cannot be read is named at its field. */
 export function readSheetGroups(groups: readonly FieldGroup[], typed: Typed, units: 'mm' | 'in'): ReadGroups {
@@ -46,15 +46,15 @@ export function readSheetGroups(groups: readonly FieldGroup[], typed: Typed, uni
       errors[path] = error.message;
     }
   }
-  if (Object.keys(errors).length > 0) return { state: 'faulty', errors };
-  if (missing.length > 0) return { state: 'unfinished', missing };
+  if (Object.keys(errors).length > 0) return { state: 'faulty', errors, tree };
+  if (missing.length > 0) return { state: 'unfinished', missing, tree };
   return { state: 'ready', tree };
 }
 
 /** Reads what was typed into the request of the engine. */
 export function readSheet(sheet: BenchSheet, typed: Typed, units: 'mm' | 'in'): ReadSheet {
-  const read = readSheetGroups(sheet.groups, typed, units);
-  return read.state === 'ready' ? { state: 'ready', request: sheet.shape(read.tree, units) } : read;
+  const { tree, ...read } = readSheetGroups(sheet.groups, typed, units);
+  return read.state === 'ready' ? { state: 'ready', request: sheet.shape(tree, units) } : read;
 }
 
 interface Tree {

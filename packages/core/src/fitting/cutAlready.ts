@@ -1,4 +1,4 @@
-import { cutLeaf, isSide, lengthOf, type Leaf, type LeafEdge } from './leaf';
+import { cutLeaf, drawnEdge, isToldBackward, lengthOf, type HingesOn, type Leaf, type NamedEdge } from './leaf';
 import { inOrder, type OutlinePoint } from './outline';
 
 /** Timber that is off an edge, at places from the top of a side or from the hinge side of an end, mm. */
@@ -15,15 +15,11 @@ export const deepestOff = <E extends string>(made: readonly Off<E>[], edge: E) =
   made.filter((cut) => cut.edge === edge).reduce((sum, { marks }) => sum + deepestOf(marks), 0);
 
 /** A leaf without what was cut off it. */
-export function cutAlready<E extends string>(
-  leaf: Leaf,
-  made: readonly Off<E>[],
-  { edgeOf, hingesOn }: { edgeOf: (edge: E) => LeafEdge; hingesOn: 'left' | 'right' },
-): Leaf {
+export function cutAlready(leaf: Leaf, made: readonly Off<NamedEdge>[], hingesOn: HingesOn): Leaf {
   const cuts = made.map(({ edge: named, marks }) => {
-    const edge = edgeOf(named);
+    const edge = drawnEdge(named, hingesOn);
     const lengthMm = lengthOf(leaf, edge);
-    const isTurned = isSide(edge) || hingesOn === 'right';
+    const isTurned = isToldBackward(edge, hingesOn);
     return { edge, off: inOrder(marks.map(({ at, mm }) => ({ at: isTurned ? 1 - at / lengthMm : at / lengthMm, mm }))) };
   });
   return cutLeaf(leaf, cuts);

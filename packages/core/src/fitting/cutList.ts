@@ -1,5 +1,5 @@
 import type { FittedEdge } from './fitOnce';
-import { isSide, lengthOf, type Leaf, type LeafEdge } from './leaf';
+import { isSide, isToldBackward, lengthOf, type HingesOn, type Leaf, type LeafEdge } from './leaf';
 import { outlineAt, type Outline, type OutlinePoint } from './outline';
 import { USUAL_BEVEL } from '../sheets/edge/closingEdge';
 
@@ -16,7 +16,7 @@ const END_GRAIN_SAWN_FROM_MM = 1.5;
 /** A blade reaches so far beyond the slab (common practice, no source). */
 export const BLADE_BEYOND_MM = 3;
 /** How much is off is told so often along an edge, unless asked otherwise. */
-export const OFFSETS_APART_MM = 100;
+const OFFSETS_APART_MM = 100;
 
 interface CutAsked {
   edge: LeafEdge;
@@ -54,7 +54,7 @@ export interface CutLine {
 /** How the list is written: for which slab, which saw, and how often along an edge. */
 export interface ListAsked {
   thicknessMm: number;
-  hingesOn: 'left' | 'right';
+  hingesOn: HingesOn;
   bevelled: readonly LeafEdge[];
   /** Edge of the saw’s base to its blade. */
   sawBaseMm?: number | undefined;
@@ -74,7 +74,7 @@ export function cutList(
     const own = edges.find((each) => each.edge === edge);
     if (own === undefined || own.deepestMm < WORTH_MM) return [];
     const lengthMm = lengthOf(leaf, edge);
-    const isTurned = isSide(edge) || hingesOn === 'right';
+    const isTurned = isToldBackward(edge, hingesOn);
     const fromDatum = own.off.map(({ at, mm }) => ({ at: (isTurned ? 1 - at : at) * lengthMm, mm }));
     const marks = withoutBetween(isTurned ? fromDatum.reverse() : fromDatum);
     const { rule, tool } = RULES.find(({ holds }) => holds(own)) ?? { rule: 'shallow', tool: 'plane' };

@@ -6,15 +6,12 @@ import { withWishes } from './fewestEdges';
 import { fitLeaves } from './fitLeaves';
 import { fitOnce, type Fit } from './fitOnce';
 import { wantedAt, type Fitting } from './fitting';
-import { cutLeaf, LEAF_EDGES, lengthOf, longest, standsAt, type LeafEdge } from './leaf';
+import { cutLeaf, LEAF_EDGES, longest, standsAt, type LeafEdge } from './leaf';
 import { outlineAt, type Outline } from './outline';
-import { randomFitting } from './randomFitting.fixture';
+import { edgesOf, randomFitting } from './randomFitting.fixture';
 
 const OPENINGS = 300;
 const mirrorOf = { left: 'right', right: 'left', head: 'head', foot: 'foot' } as const;
-
-/** All that is cut, mm along the edges it is cut from. */
-const edgesOf = ({ leaves }: Fitting) => leaves.reduce((sum, { leaf }) => sum + 2 * lengthOf(leaf, 'left') + 2 * lengthOf(leaf, 'head'), 0);
 
 const some = (count: number, aim: Fitting['aim'] = 'area', seed = 11) => {
   const random = seededRandom(seed);

@@ -3,7 +3,7 @@ import { cutList, type CutLine } from './cutList';
 import { slabLeaf } from './fitSlab';
 import { fitOnce, shortAt, type FittedLeaf } from './fitOnce';
 import type { EdgeWish, Fitting, LeafToFit } from './fitting';
-import { cutLeaf, longest, type LeafEdge } from './leaf';
+import { cutLeaf, drawnEdge, longest, type LeafEdge } from './leaf';
 import { drawOpening, type Contradiction, type MeasuredOpening, type MissingId } from './opening';
 import { outlineAt } from './outline';
 import type { CutShape } from './shapes';
@@ -83,15 +83,13 @@ const nameOf = (n: number, edge: LeafEdge): PairEdge => {
   return (edge === 'left') === (n === 0) ? 'outer' : 'meeting';
 };
 
-const drawnAs = (n: number, edge: PairEdge): LeafEdge => {
-  if (edge === 'head' || edge === 'foot') return edge;
-  return (edge === 'outer') === (n === 0) ? 'left' : 'right';
-};
+/** Each leaf hangs on its own leg. */
+const hingesOnOf = (n: number): PairLeafId => PAIR_LEAVES[n] ?? 'left';
 
 /** Fits a pair: no leaf is tilted, outer edges follow their legs, meeting edges stay straight and upright, and both end as wide. */
 export function fitPair(asked: PairToFit): PairFit {
   const { gaps, paintMm = 0, kind, thicknessMm, sides = 'line', made = [], sawBaseMm, offsetsApartMm } = asked;
-  const madeOn = (n: number) => made.filter(({ leaf }) => leaf === PAIR_LEAVES[n]);
+  const madeOn = (n: number) => made.filter(({ leaf }) => leaf === hingesOnOf(n));
   const opening = drawOpening(asked.opening);
   const narrowest = asked.opening.widths.reduce((least, each) => (each.mm < least.mm ? each : least));
   const film = 2 * paintMm;
@@ -108,7 +106,7 @@ export function fitPair(asked: PairToFit): PairFit {
     return { left: wish('left'), right: wish('right'), head: wish('head'), foot: wish('foot') };
   };
   const leaves = [asked.left, asked.right].map((own, n): LeafToFit => ({
-    leaf: cutAlready(slabLeaf(own), madeOn(n), { edgeOf: (edge) => drawnAs(n, edge), hingesOn: PAIR_LEAVES[n] ?? 'left' }),
+    leaf: cutAlready(slabLeaf(own), madeOn(n), hingesOnOf(n)),
     wishes: wishesOf(n),
     mayLeanMm: 0,
     ...(own.railFromFootMm !== undefined && { railMm: own.railFromFootMm }),
@@ -146,8 +144,8 @@ export function fitPair(asked: PairToFit): PairFit {
       cuts: fit.isPossible
         ? cutList(leaf, edges, {
             thicknessMm,
-            hingesOn: n === 0 ? 'left' : 'right',
-            bevelled: [n === 0 ? 'right' : 'left'],
+            hingesOn: hingesOnOf(n),
+            bevelled: [drawnEdge('meeting', hingesOnOf(n))],
             sawBaseMm,
             offsetsApartMm,
           }).map((line) => ({

@@ -5,7 +5,7 @@ import { cutList, type CutLine } from './cutList';
 import { fitLeaves } from './fitLeaves';
 import { fitOnce, shortAt, type Fit, type FittedLeaf } from './fitOnce';
 import type { FitAim, Fitting } from './fitting';
-import { isSide, LEAF_EDGES, leafOf, lengthOf, longest, type Leaf, type LeafEdge } from './leaf';
+import { drawnEdge, isSide, LEAF_EDGES, leafOf, lengthOf, longest, type Leaf, type LeafEdge } from './leaf';
 import { drawOpening, type Contradiction, type MeasuredOpening, type MissingId } from './opening';
 import type { OutlinePoint } from './outline';
 import type { CutShape } from './shapes';
@@ -33,10 +33,10 @@ export interface SlabAsItIs {
   mayLoseMm?: Readonly<Partial<Record<SlabEdge, number>>>;
 }
 
-/** Edges of a slab by what they are, and as they are drawn. */
+/** Edges of a slab by what they are; it is drawn with its hinges on the left. */
 export const SLAB_EDGES = ['hinge', 'latch', 'head', 'foot'] as const;
 export type SlabEdge = (typeof SLAB_EDGES)[number];
-const DRAWN: Readonly<Record<SlabEdge, LeafEdge>> = { hinge: 'left', latch: 'right', head: 'head', foot: 'foot' };
+const HINGES_ON = 'left';
 const NAMED: Readonly<Record<LeafEdge, SlabEdge>> = { left: 'hinge', right: 'latch', head: 'head', foot: 'foot' };
 
 /** A slab to be fitted; lengths in mm. */
@@ -126,15 +126,14 @@ export function slabLeaf({ widthsMm, heightsMm }: Pick<SlabAsItIs, 'widthsMm' | 
 const SEALED: readonly SlabEdge[] = ['latch', 'head'];
 
 /** The gap an edge is cut for: as wanted, with a film of paint on both faces and the strip that stands in it, mm. */
-const wantedAt = ({ opening: { stripMm = 0 }, gaps, paintMm = 0 }: SlabToFit, edge: SlabEdge) =>
+const gapCutFor = ({ opening: { stripMm = 0 }, gaps, paintMm = 0 }: SlabToFit, edge: SlabEdge) =>
   gaps[edge] + 2 * paintMm + (SEALED.includes(edge) ? stripMm : 0);
 
 /** Fits a slab into an opening as it was measured, and lists the cuts. */
 export function fitSlab(asked: SlabToFit): SlabFit {
   const { slab, made = [], sawBaseMm, offsetsApartMm } = asked;
   const opening = drawOpening(asked.opening);
-  const whole = slabLeaf(slab);
-  const leaf = cutAlready(whole, made, { edgeOf: (edge) => DRAWN[edge], hingesOn: 'left' });
+  const leaf = cutAlready(slabLeaf(slab), made, HINGES_ON);
   const fitting = fittingOf(asked, opening, leaf);
   const fit = fitLeaves(fitting);
   const [own] = fit.leaves as [FittedLeaf];
@@ -150,10 +149,12 @@ export function fitSlab(asked: SlabToFit): SlabFit {
     // What a listing allows is not known here: nothing is cut off a labelled door by this list.
     cuts:
       fit.isPossible && slab.hasLabel !== true
-        ? cutList(leaf, own.edges, { thicknessMm: slab.thicknessMm, hingesOn: 'left', bevelled, sawBaseMm, offsetsApartMm }).map((cut) => ({
-            ...cut,
-            edge: NAMED[cut.edge],
-          }))
+        ? cutList(leaf, own.edges, { thicknessMm: slab.thicknessMm, hingesOn: HINGES_ON, bevelled, sawBaseMm, offsetsApartMm }).map(
+            (cut) => ({
+              ...cut,
+              edge: NAMED[cut.edge],
+            }),
+          )
         : [],
     made: made.map(({ edge, marks }) => ({ edge, mm: deepestOf(marks) })),
     areaMm2: fit.areaMm2,
@@ -167,10 +168,10 @@ function fittingOf(asked: SlabToFit, opening: Fitting['opening'], leaf: Leaf): F
   const { slab, sides, aim, made = [] } = asked;
   const wishes = Object.fromEntries(
     SLAB_EDGES.map((edge) => {
-      const drawn = DRAWN[edge];
+      const drawn = drawnEdge(edge, HINGES_ON);
       const shape: CutShape = isSide(drawn) ? sides : 'line';
       const mayLoseMm = Math.max(0, (slab.mayLoseMm?.[edge] ?? mayLose(slab, drawn)) - deepestOff(made, edge));
-      return [drawn, { gapMm: wantedAt(asked, edge), mayLoseMm, shape }];
+      return [drawn, { gapMm: gapCutFor(asked, edge), mayLoseMm, shape }];
     }),
   ) as Fitting['leaves'][number]['wishes'];
   const mayLeanMm = slab.staysLevel === true ? 0 : longest(leaf.head) * MAY_LEAN_SHARE;
@@ -185,7 +186,7 @@ function edgeLeft(leaf: Leaf, { edge, deepestMm, gaps, leastGapMm, mostGapMm }: 
 
 function openAt(asked: SlabToFit, edges: readonly EdgeLeft[]): SlabFit['open'] {
   return edges.flatMap(({ edge, leastGapMm, mostGapMm }) => {
-    const wanted = wantedAt(asked, edge);
+    const wanted = gapCutFor(asked, edge);
     const mm = mostGapMm - wanted;
     // Where it is as wanted elsewhere, the opening is hollow there, and not the slab too small.
     const isHollow = leastGapMm - wanted < mm / 2;
@@ -219,7 +220,7 @@ function readAgain(asked: SlabToFit, leaf: Leaf, fit: Fit): SlabFit['readAgain']
 
 function warningsOf({ opening: { stopMm }, slab, gaps, made = [] }: SlabToFit, { edges }: FittedLeaf): SlabFit['warnings'] {
   const deepest = (edge: LeafEdge) => (edges.find((each) => each.edge === edge)?.deepestMm ?? 0) + deepestOff(made, NAMED[edge]);
-  const cutsAny = SLAB_EDGES.some((edge) => deepest(DRAWN[edge]) > 0);
+  const cutsAny = SLAB_EDGES.some((edge) => deepest(drawnEdge(edge, HINGES_ON)) > 0);
   const block = slab.kind === 'hollow' ? (slab.blockMm ?? USUAL_BLOCK_MM) - Math.max(deepest('head'), deepest('foot')) : Infinity;
   const handle = slab.handleFromTopMm;
   const heightMm = Math.max(...slab.heightsMm);

@@ -27,6 +27,21 @@ export const longest = (outline: Outline) => outline.reduce((most, { mm }) => (m
 export const lengthOf = (leaf: Leaf, edge: LeafEdge) => longest(isSide(edge) ? leaf.head : leaf.right);
 export const isSide = (edge: LeafEdge) => edge === 'left' || edge === 'right';
 
+/** What an edge of a leaf is called: by its hinges and its latch, in a pair by what it stands beside. */
+export type NamedEdge = 'hinge' | 'outer' | 'latch' | 'meeting' | 'head' | 'foot';
+export type HingesOn = 'left' | 'right';
+
+const OTHER: Readonly<Record<HingesOn, HingesOn>> = { left: 'right', right: 'left' };
+
+/** Where a named edge is drawn: what closes lies away from the hinges. */
+export function drawnEdge(edge: NamedEdge, hingesOn: HingesOn): LeafEdge {
+  if (edge === 'head' || edge === 'foot') return edge;
+  return edge === 'hinge' || edge === 'outer' ? hingesOn : OTHER[hingesOn];
+}
+
+/** Marks of a side are told from the top down, those of an end from the hinge side: whether that is against the way it is drawn. */
+export const isToldBackward = (edge: LeafEdge, hingesOn: HingesOn) => isSide(edge) || hingesOn === 'right';
+
 /** Which way timber comes off an edge: toward greater figures, or less. */
 export const inward = (edge: LeafEdge) => (edge === 'left' || edge === 'foot' ? 1 : -1);
 

@@ -1,6 +1,6 @@
 import type { RandomStream } from '../numbers/seededRandom';
 import type { FitAim, Fitting, LeafToFit } from './fitting';
-import { leafOf } from './leaf';
+import { leafOf, lengthOf } from './leaf';
 import { drawOpening, type MeasuredOpening } from './opening';
 import type { CutShape } from './shapes';
 
@@ -35,3 +35,7 @@ export function randomFitting(random: RandomStream, leaves: 1 | 2, aim: FitAim =
   const pair = { meetingMm: between(2, 4) };
   return { opening: drawOpening(measured), leaves: leaves === 1 ? [leaf(0)] : [leaf(0), leaf(1)], aim, ...pair };
 }
+
+/** How long all edges are that may be cut, mm. */
+export const edgesOf = ({ leaves }: Pick<Fitting, 'leaves'>) =>
+  leaves.reduce((sum, { leaf }) => sum + 2 * lengthOf(leaf, 'left') + 2 * lengthOf(leaf, 'head'), 0);

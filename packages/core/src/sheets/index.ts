@@ -83,6 +83,7 @@ export type { LiningAdvice, LiningFit, LiningToFit } from '../fitting/lining';
 export { HINGE_SCHOOL_IDS, type HingeMarks, type HingesToMark } from '../fitting/marks';
 export type { Reblocking } from '../fitting/reblock';
 export type { Sum, SumOf } from '../fitting/sums';
-export { OFFSETS_APART_MM, type CutLine, type Tool, type ToolRule } from '../fitting/cutList';
+export type { CutLine, Tool, ToolRule } from '../fitting/cutList';
 export { drawOpening, MISSING, type MeasuredOpening, type MissingId } from '../fitting/opening';
+export { drawnEdge, type HingesOn } from '../fitting/leaf';
 export { outlineAt, type Outline } from '../fitting/outline';

@@ -6,7 +6,8 @@ import { Press } from '../../design/Press';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import { inAddress, sheetsOf } from '../../sheets/register';
+import { sheetsOf } from '../../sheets/register';
+import { inAddress } from '../../call/stages';
 
 const SESSION = {
   name: 'multipoint',

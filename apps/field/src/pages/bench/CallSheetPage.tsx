@@ -85,8 +85,8 @@ function NextStage({ record, path }: { record: CallRecord; path: string }) {
   const at = stages.findIndex((stage) => stage.path === path);
   const next = stages[at + 1];
   if (at < 0 || next === undefined) return null;
-  const sheet = sheetAt(path.replace('/sheet/', ''));
-  const isDone = sheet !== undefined && lastWorksheet(record, sheet.name)?.toDo === 0;
+  const sheet = stages[at]?.sheet;
+  const isDone = sheet !== undefined && lastWorksheet(record, sheet)?.toDo === 0;
   return (
     <Press
       kind={isDone ? 'primary' : 'plain'}

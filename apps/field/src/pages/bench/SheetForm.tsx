@@ -28,15 +28,17 @@ export interface SheetFormProps {
 export function SheetForm({ groups, ...rest }: SheetFormProps) {
   return (
     <View style={styles.groups}>
-      {groups.filter(isInForm).map((group) => (
-        <Group key={group.title} group={group} {...rest} />
-      ))}
+      {groups
+        .filter(({ fields }) => fields.some(isInForm))
+        .map((group) => (
+          <Group key={group.title} group={group} {...rest} />
+        ))}
     </View>
   );
 }
 
-/** Whether any of its fields stands in the form and not on a drawing. */
-const isInForm = ({ fields }: FieldGroup) => fields.some(({ kind, onDrawing }) => kind !== 'filled' && onDrawing !== true);
+/** Whether a field stands in the form, and not on a drawing or in a helper's hands. */
+const isInForm = ({ kind, onDrawing }: SheetField) => kind !== 'filled' && onDrawing !== true;
 
 type GroupProps = Omit<SheetFormProps, 'groups'> & { group: FieldGroup };
 
@@ -62,10 +64,8 @@ function Group({ group: { title, fields }, isOpen: isKeptOpen = false, typed, gi
       {shows && (
         <Form>
           {fields
-            .filter(
-              ({ kind, needs, onDrawing }) =>
-                kind !== 'filled' && onDrawing !== true && (needs === undefined || (typed[needs] ?? '') !== ''),
-            )
+            .filter(isInForm)
+            .filter(({ needs }) => needs === undefined || (typed[needs] ?? '') !== '')
             .map((field) => (
               <FieldOf
                 key={field.path}

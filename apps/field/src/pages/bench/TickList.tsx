@@ -1,12 +1,9 @@
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { LengthWords } from '../../design/lengthWords';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
 import { Several } from '../../design/Several';
-import { Stepper } from '../../design/Stepper';
-import { SPACE } from '../../design/tokens';
 import type { ListedStep } from '../../sheets/benchSheet';
+import { TickAmount } from '../../sheets/TickAmount';
 import { readDone, writeDone, type Ticked } from '../../sheets/ticks';
 
 export interface TickListProps {
@@ -21,76 +18,38 @@ export function TickList({ steps, done, onDone, words }: TickListProps) {
   if (steps.length === 0) return null;
   const ticked = readDone(done);
   const isTicked = (id: string) => ticked.some((each) => each.id === id);
-  const tick = (line: Ticked) => onDone(writeDone([...ticked.filter(({ id }) => id !== line.id), line]));
-  const untick = (id: string) => onDone(writeDone(ticked.filter((each) => each.id !== id)));
+  const without = (ids: readonly string[]) => ticked.filter(({ id }) => !ids.includes(id));
+  const write = (lines: readonly Ticked[]) => onDone(writeDone(lines));
   const plain = steps.filter(({ mm }) => mm === undefined);
   return (
     <Section title="Tick off">
-      {steps.flatMap((step) =>
-        step.mm === undefined
-          ? []
-          : [
-              <Amount
-                // Another plan begins at its own amount.
-                key={`${step.id}-${step.mm}`}
-                step={step}
-                planned={step.mm}
-                really={ticked.find(({ id }) => id === step.id)?.mm}
-                words={words}
-                onTick={(mm) => tick({ id: step.id, mm })}
-                onUntick={() => untick(step.id)}
-              />,
-            ],
-      )}
+      {steps.map(({ id, says, mm: plannedMm }) => {
+        if (plannedMm === undefined) return null;
+        const really = ticked.find((each) => each.id === id)?.mm;
+        return really === undefined ? (
+          <TickAmount
+            key={`${id}-${plannedMm}`}
+            label={says}
+            says={says}
+            plannedMm={plannedMm}
+            words={words}
+            onTick={(mm) => write([...without([id]), { id, mm: Math.round(mm * 10) / 10 }])}
+            amountID={`really-${id}`}
+            tickID={`tick-${id}`}
+          />
+        ) : (
+          <Press key={id} chosen onPress={() => write(without([id]))} label={says} testID={`tick-${id}`}>
+            {`✓ ${says}: ${words.withUnit(really)}`}
+          </Press>
+        );
+      })}
       <Several
         label="Done"
         options={plain.map(({ id, says }) => ({ id, label: isTicked(id) ? `✓ ${says}` : says }))}
         chosen={plain.map(({ id }) => id).filter(isTicked)}
-        onChange={(chosen) =>
-          onDone(writeDone([...ticked.filter(({ id }) => !plain.some((each) => each.id === id)), ...chosen.map((id) => ({ id }))]))
-        }
+        onChange={(chosen) => write([...without(plain.map(({ id }) => id)), ...chosen.map((id) => ({ id }))])}
         testID="tick"
       />
     </Section>
   );
 }
-
-const STEP_MM = 0.5;
-
-interface AmountProps {
-  step: ListedStep;
-  planned: number;
-  really: number | undefined;
-  words: LengthWords;
-  onTick: (mm: number) => void;
-  onUntick: () => void;
-}
-
-function Amount({ step: { id, says }, planned, really, words, onTick, onUntick }: AmountProps) {
-  const [mm, setMm] = useState(planned);
-  if (really !== undefined) {
-    return (
-      <Press chosen onPress={onUntick} label={says} testID={`tick-${id}`}>
-        {`✓ ${says}: ${words.withUnit(really)}`}
-      </Press>
-    );
-  }
-  return (
-    <View style={styles.amount}>
-      <Stepper
-        label={says}
-        value={words.bare(mm)}
-        onStep={(by) => setMm(Math.max(0, Math.round((mm + by * STEP_MM) / STEP_MM) * STEP_MM))}
-        testID={`really-${id}`}
-      />
-      <Press kind="primary" onPress={() => onTick(Math.round(mm * 10) / 10)} style={styles.grow} testID={`tick-${id}`}>
-        {says}
-      </Press>
-    </View>
-  );
-}
-
-const styles = StyleSheet.create({
-  amount: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.m },
-  grow: { flexGrow: 1 },
-});

@@ -6,7 +6,7 @@ import { logWork, withdrawAdjustment } from '../../record/writeAdjustment';
 import type { BenchSheet, StepWork } from '../../sheets/benchSheet';
 import { sameWork, workTicked } from '../../sheets/ticks';
 import type { Typed } from '../../sheets/typedSheet';
-import { keepSheet, TICKED, typedOf } from './keptSheet';
+import { keepSheet, TICKED, tickedIn } from './keptSheet';
 import type { SheetState } from './useSheet';
 
 /**
@@ -22,7 +22,7 @@ export function useTicks(
 ): SheetState {
   const { typed, request, result, isCurrent, type } = state;
   const ticked = ticksOf(typed);
-  const keptTicks = kept === undefined ? ticksOf({}) : ticksOf(typedOf(sheet, kept, words.unit));
+  const keptTicks = ticksOf(kept === undefined ? {} : tickedIn(kept));
   const written = useRef(keptTicks);
   useEffect(() => {
     if (sheet.list === undefined || result === undefined || !isCurrent || ticked === keptTicks || ticked === written.current) return;

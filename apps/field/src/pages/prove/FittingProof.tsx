@@ -1,7 +1,7 @@
 import type { CallRecord } from '@proper-swing/contract';
 import { router } from 'expo-router';
 import { useRef } from 'react';
-import { fittingList, listSays } from '../../call/fittingList';
+import { fittingList, isListDone, listSays } from '../../call/fittingList';
 import { jobOf, workPath } from '../../call/stages';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
@@ -17,7 +17,7 @@ export function FittingProof({ record }: { record: CallRecord }) {
     <>
       <Section title="The list">
         {list.state === 'kept' && <Words testID="list-says">{list.sheet.says}</Words>}
-        <Words tone={list.state === 'kept' && list.toDo === 0 ? 'right' : 'tight'} testID="list-state">
+        <Words tone={isListDone(list) ? 'right' : 'tight'} testID="list-state">
           {listSays(list)}
         </Words>
         <Press onPress={() => router.replace(`/call/${record.call.id}${workPath(record)}`)} testID="to-list">

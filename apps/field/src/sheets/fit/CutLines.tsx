@@ -1,12 +1,10 @@
 import type { CutLine, PairEdge, PairLeafId, SlabEdge } from '@proper-swing/core/sheets';
 import { StyleSheet, View } from 'react-native';
 import type { LengthWords } from '../../design/lengthWords';
-import { Press } from '../../design/Press';
-import { Stepper } from '../../design/Stepper';
 import { usePalette } from '../../design/theme';
 import { LINE, SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
-import { useRef, useState } from 'react';
+import { TickAmount } from '../TickAmount';
 import { datumOf, EDGE_WORDS, LEAF_WORDS, TOOL_WORDS, WHY_TOOL } from './fitWords';
 
 export type ListedCut = Omit<CutLine, 'edge'> & {
@@ -42,8 +40,6 @@ export function CutLines({ cuts, words, onMade, testID }: CutLinesProps) {
   );
 }
 
-const STEP_MM = 0.5;
-
 function Line({
   cut,
   n,
@@ -60,14 +56,6 @@ function Line({
   testID: string;
 }) {
   const palette = usePalette();
-  const [really, setReally] = useState(cut.deepestMm);
-  // Until the rest is planned anew a second tap would be a second cut.
-  const isTicked = useRef(false);
-  const tick = () => {
-    if (isTicked.current) return;
-    isTicked.current = really > 0;
-    onMade?.(cut, really);
-  };
   const { edge, marks, offsets, tool, rule, bevelMm, bladeMm, guide, leaf } = cut;
   return (
     <View style={[styles.line, { borderColor: palette.rule }]}>
@@ -91,17 +79,15 @@ function Line({
       )}
       {isFirst && bevelMm > 0 && <Words>{`Bevel it as you plane: far face ${words.withUnit(bevelMm)} less.`}</Words>}
       {onMade && (
-        <View style={styles.made}>
-          <Stepper
-            label="Really off, deepest"
-            value={words.bare(really)}
-            onStep={(by) => setReally(Math.max(0, Math.round((really + by * STEP_MM) / STEP_MM) * STEP_MM))}
-            testID="really-off"
-          />
-          <Press kind="primary" onPress={tick} testID="cut-made">
-            Cut: tick it off
-          </Press>
-        </View>
+        <TickAmount
+          label="Really off, deepest"
+          says="Cut: tick it off"
+          plannedMm={cut.deepestMm}
+          words={words}
+          onTick={(mm) => onMade(cut, mm)}
+          amountID="really-off"
+          tickID="cut-made"
+        />
       )}
     </View>
   );
@@ -125,5 +111,4 @@ const SAME_MM = 0.05;
 const styles = StyleSheet.create({
   list: { gap: SPACE.s },
   line: { borderTopWidth: LINE.rule, paddingVertical: SPACE.s, gap: SPACE.xs },
-  made: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.m },
 });

@@ -1,4 +1,3 @@
-import { DomainError, parseLength } from '@proper-swing/core';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { DRAWN_FIELD_PX, DrawnField } from '../../design/drawing/DrawnField';
@@ -8,7 +7,7 @@ import { LINE, SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { usePreferences } from '../../offline/preferences';
 import type { HelperProps } from '../benchSheet';
-import type { Typed } from '../typedSheet';
+import { readSheetGroups, type Typed } from '../typedSheet';
 import { openingOf, SURVEY, type TypedOpening } from './openingFields';
 import { openingShape, type DrawnBox } from './openingShape';
 import { SurveyFiles } from './SurveyFiles';
@@ -103,28 +102,11 @@ export function OpeningForm({ typed, onType, words, errors, width }: HelperProps
 
 /** The opening as far as it is typed: what cannot be read yet is left out, what is not there is taken as square. */
 function shapeOf(typed: Typed, units: 'mm' | 'in', box: DrawnBox) {
-  const mmOf = (path: string, signed = false) => {
-    try {
-      const text = typed[path]?.trim() ?? '';
-      return text === '' ? undefined : parseLength(text, { defaultUnit: units, signed }).mm;
-    } catch (error) {
-      if (error instanceof DomainError) return undefined;
-      throw error;
-    }
-  };
-  const read = Object.fromEntries(
-    SURVEY.fields.flatMap(({ path, signed }) => {
-      const mm = mmOf(path, signed);
-      return mm === undefined ? [] : [[path, mm]];
-    }),
-  );
-  const of = (path: string) =>
-    Object.fromEntries(Object.entries(read).flatMap(([key, mm]) => (key.startsWith(`${path}.`) ? [[key.slice(path.length + 1), mm]] : [])));
-  const [widths, heights] = [of('widths'), of('heights')];
+  const read: Partial<TypedOpening> = readSheetGroups([SURVEY], typed, units).tree;
   const opening = openingOf({
-    ...(read as Partial<TypedOpening>),
-    widths: Object.keys(widths).length > 0 ? widths : { middle: SQUARE.wideMm },
-    heights: Object.keys(heights).length > 0 ? heights : { middle: SQUARE.tallMm },
+    ...read,
+    widths: read.widths ?? { middle: SQUARE.wideMm },
+    heights: read.heights ?? { middle: SQUARE.tallMm },
   });
   return openingShape(opening, [], box);
 }

@@ -1,5 +1,4 @@
 import { PAIR_LEAVES, type PairFit, type PairLeafId, type PairToFit } from '@proper-swing/core/sheets';
-import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
@@ -7,6 +6,7 @@ import { CutLines, type ListedCut } from './CutLines';
 import { BeforeCutting, CutCautions } from './FitNotes';
 import { EDGE_WORDS, LEAF_WORDS } from './fitWords';
 import { madeOfPair, writeMadePair } from './made';
+import { MadeCuts } from './MadeCuts';
 import { OpeningDrawing } from './OpeningDrawing';
 import { pairSays } from './pairSays';
 import { SaveCuts } from './SaveCuts';
@@ -62,18 +62,17 @@ export function PairAnswer({ result, request, words, width, onType }: AnswerProp
         <Words>Sides of both leaves, then the first head; level across its rail to the second; its head; feet last.</Words>
         <Words>{LATCHING_WORDS[latching]}</Words>
       </Slip>
-      {PAIR_LEAVES.flatMap((leaf) =>
-        result[leaf].made.map(({ edge, mm }, i) => (
-          <Words key={`${leaf}-${edge}-${i}`} tone="right" testID={`made-${leaf}-${edge}`}>
-            {`✓ ${LEAF_WORDS[leaf]}, ${EDGE_WORDS[edge].toLowerCase()}: ${words.withUnit(mm)} off at the deepest`}
-          </Words>
-        )),
-      )}
-      {made.length > 0 && onType && (
-        <Press kind="quiet" onPress={() => onType('made', writeMadePair(made.slice(0, -1)))} testID="cut-take-back">
-          Take the last cut back
-        </Press>
-      )}
+      <MadeCuts
+        made={PAIR_LEAVES.flatMap((leaf) =>
+          result[leaf].made.map(({ edge, mm }) => ({
+            says: `${LEAF_WORDS[leaf]}, ${EDGE_WORDS[edge].toLowerCase()}`,
+            mm,
+            id: `${leaf}-${edge}`,
+          })),
+        )}
+        words={words}
+        {...(onType && { onTakeBack: () => onType('made', writeMadePair(made.slice(0, -1))) })}
+      />
       <CutLines
         cuts={cuts}
         words={words}

@@ -1,5 +1,4 @@
 import type { SlabFit, SlabToFit } from '@proper-swing/core/sheets';
-import { Press } from '../../design/Press';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
@@ -7,6 +6,7 @@ import { CutLines } from './CutLines';
 import { BeforeCutting, CutCautions } from './FitNotes';
 import { EDGE_WORDS, FILL_WORDS, rangeWords, WARNING_WORDS } from './fitWords';
 import { madeOf, writeMade } from './made';
+import { MadeCuts } from './MadeCuts';
 import { OpeningDrawing } from './OpeningDrawing';
 import { SaveCuts } from './SaveCuts';
 import { slabSays } from './slabSays';
@@ -38,16 +38,11 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
           <Words>Mark which end is the TOP, the hinge side with a cross, and hatch the waste.</Words>
         </Slip>
       )}
-      {result.made.map(({ edge, mm }, i) => (
-        <Words key={`${edge}-${i}`} tone="right" testID={`made-${edge}`}>
-          {`✓ ${EDGE_WORDS[edge]}: ${words.withUnit(mm)} off at the deepest`}
-        </Words>
-      ))}
-      {made.length > 0 && onType && (
-        <Press kind="quiet" onPress={() => onType('made', writeMade(made.slice(0, -1)))} testID="cut-take-back">
-          Take the last cut back
-        </Press>
-      )}
+      <MadeCuts
+        made={result.made.map(({ edge, mm }) => ({ says: EDGE_WORDS[edge], mm, id: edge }))}
+        words={words}
+        {...(onType && { onTakeBack: () => onType('made', writeMade(made.slice(0, -1))) })}
+      />
       <CutLines
         cuts={cuts}
         words={words}

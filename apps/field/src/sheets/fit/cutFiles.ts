@@ -1,4 +1,4 @@
-import { outlineAt, slabLeaf, type MadeCut, type SlabToFit } from '@proper-swing/core/sheets';
+import { drawnEdge, outlineAt, slabLeaf, type HingesOn, type MadeCut, type SlabToFit } from '@proper-swing/core/sheets';
 import Papa from 'papaparse';
 import type { ListedCut } from './CutLines';
 import { BAR_MM } from './stripPages';
@@ -15,17 +15,9 @@ export interface CutSlab {
   /** What it is called among others. */
   title: string;
   slab: Pick<SlabToFit['slab'], 'widthsMm' | 'heightsMm'>;
-  hingesOn: 'left' | 'right';
+  hingesOn: HingesOn;
   cuts: readonly ListedCut[];
   made: readonly { edge: ListedCut['edge']; marks: MadeCut['marks'] }[];
-}
-
-const OTHER = { left: 'right', right: 'left' } as const;
-
-/** Which side an edge is drawn on: what closes lies away from the hinges. */
-export function sideOf({ hingesOn }: Pick<CutSlab, 'hingesOn'>, edge: ListedCut['edge']): 'left' | 'right' | 'head' | 'foot' {
-  if (edge === 'head' || edge === 'foot') return edge;
-  return edge === 'hinge' || edge === 'outer' ? hingesOn : OTHER[hingesOn];
 }
 
 /** What is off an edge already at a place along it. */
@@ -59,7 +51,7 @@ export function fullSize(own: CutSlab): DrawnLine[] {
     ...cuts.map(({ edge, marks }): DrawnLine => ({
       of: 'cut',
       isClosed: false,
-      points: marks.map(({ at, mm }) => place[sideOf(own, edge)](at, mm + offAlready(own, edge, at))),
+      points: marks.map(({ at, mm }) => place[drawnEdge(edge, hingesOn)](at, mm + offAlready(own, edge, at))),
     })),
   ];
 }

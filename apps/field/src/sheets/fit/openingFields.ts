@@ -5,8 +5,8 @@ import { length } from '../fieldKinds';
 import type { Typed } from '../typedSheet';
 
 /** Where widths are asked for, as shares of the height from the floor, and heights as shares of the width from the hinge leg. */
-export const WIDTH_PLACES = { top: 0.95, middle: 0.5, foot: 0.05 } as const;
-export const HEIGHT_PLACES = { hinge: 0, middle: 0.5, latch: 1 } as const;
+const WIDTH_PLACES = { top: 0.95, middle: 0.5, foot: 0.05 } as const;
+const HEIGHT_PLACES = { hinge: 0, middle: 0.5, latch: 1 } as const;
 
 type WidthPlace = keyof typeof WIDTH_PLACES;
 type HeightPlace = keyof typeof HEIGHT_PLACES;
@@ -99,7 +99,7 @@ function readMore(text: string, units: 'mm' | 'in', field: string): Readings {
     });
 }
 
-export const writeMore = (readings: Readings, typed: (mm: number) => string): string =>
+const writeMore = (readings: Readings, typed: (mm: number) => string): string =>
   readings.map(({ at, mm }) => `${typed(at)}: ${typed(mm)}`).join('; ');
 
 export interface TypedOpening {

@@ -1,5 +1,5 @@
-import { outlineAt, type HingeMarks } from '@proper-swing/core/sheets';
-import { offAlready, sideOf, type CutSlab, type DrawnLine } from './cutFiles';
+import { drawnEdge, outlineAt, type HingeMarks } from '@proper-swing/core/sheets';
+import { offAlready, type CutSlab, type DrawnLine } from './cutFiles';
 import type { ListedCut } from './CutLines';
 import { datumOf, EDGE_WORDS } from './fitWords';
 import { stripPages, type Paper, type Strip, type TemplatePage } from './stripPages';
@@ -23,7 +23,7 @@ export const templatePages = (own: CutSlab, paper: Paper): TemplatePage[] =>
 const every = (apartMm: number, lengthMm: number) => Array.from({ length: Math.floor(lengthMm / apartMm) }, (_, k) => (k + 0.5) * apartMm);
 
 function edgeStrip(own: CutSlab, cut: ListedCut): Strip {
-  const side = sideOf(own, cut.edge);
+  const side = drawnEdge(cut.edge, own.hingesOn);
   const lengthMm = Math.max(...(side === 'left' || side === 'right' ? own.slab.heightsMm : own.slab.widthsMm));
   const offAt = (at: number) => offAlready(own, cut.edge, at) + outlineAt(cut.marks, at);
   const bends = [0, ...cut.marks.map(({ at }) => at).filter((at) => at > 0 && at < lengthMm), lengthMm];
