@@ -1,5 +1,5 @@
 import { parseLength } from '@proper-swing/core';
-import { listWithUnits, withoutUnit, withUnit } from './typedText';
+import { listWithUnits, placesWithUnits, withoutUnit, withUnit } from './typedText';
 
 describe('a length as typed', () => {
   it.each([
@@ -28,5 +28,13 @@ describe('a length as typed', () => {
     expect(withoutUnit('3 mm', 'in')).toBe('3 mm');
     // Bare it would be read as inches again: the unit stays.
     expect(withoutUnit('1/8 mm', 'mm')).toBe('1/8 mm');
+  });
+
+  it('places with what was read there mean the same to whoever opens them, and cuts that stand beside colons are left alone', () => {
+    const kept = placesWithUnits('1500:768; 400: 30 1/8', 'mm');
+    expect(kept).toBe('1500 mm: 768 mm; 400 mm: 30 1/8 in');
+    expect(withoutUnit(kept, 'mm')).toBe('1500: 768; 400: 30 1/8 in');
+    expect(withoutUnit(kept, 'in')).toBe('1500 mm: 768 mm; 400 mm: 30 1/8');
+    expect(withoutUnit('latch 0:2.1 1985:0; head 0:0 764:5', 'mm')).toBe('latch 0:2.1 1985:0; head 0:0 764:5');
   });
 });

@@ -18,13 +18,21 @@ export function listWithUnits(text: string, unit: string): string {
     .join(', ');
 }
 
+/** The same for places with what was read there: `1500: 768; 400: 770`. */
+export function placesWithUnits(text: string, unit: string): string {
+  return text
+    .split(/([:;])/)
+    .map((part, i) => (i % 2 === 1 ? `${part} ` : withUnit(part, unit)))
+    .join('');
+}
+
 /** The lengths for a person who types in that unit anyway: it goes without saying. */
 export function withoutUnit(text: string, unit: string): string {
   return text
-    .split(', ')
+    .split(/(, |: |; )/)
     .map((part) => {
       const bare = part.endsWith(` ${unit}`) ? part.slice(0, -unit.length - 1) : part;
       return meantIn(bare, unit) === unit ? bare : part;
     })
-    .join(', ');
+    .join('');
 }

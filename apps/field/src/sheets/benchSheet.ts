@@ -11,7 +11,7 @@ export interface SheetField {
   /** Path in the request. */
   path: string;
   label: string;
-  /** `filled` is filled by the sheet’s helper alone, and read as it says. */
+  /** `text` holds places with what was read there, `filled` is filled by the sheet’s helper alone; both are read as they say. */
   kind: 'length' | 'lengths' | 'figure' | 'choice' | 'yes' | 'text' | 'filled';
   /** Unit of a figure that is no length. */
   unit?: string;

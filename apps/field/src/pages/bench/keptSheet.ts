@@ -1,9 +1,9 @@
 import type { CallRecord, Worksheet } from '@proper-swing/contract';
 import type { LengthWords } from '../../design/lengthWords';
 import { write } from '../../offline/write';
-import { listWithUnits, withoutUnit } from '../../record/typedText';
+import { listWithUnits, placesWithUnits, withoutUnit } from '../../record/typedText';
 import { entryStamp } from '../../record/writing';
-import { fieldsOf, type BenchSheet } from '../../sheets/benchSheet';
+import { fieldsOf, type BenchSheet, type SheetField } from '../../sheets/benchSheet';
 import { linesToDo } from '../../sheets/ticks';
 import type { Typed } from '../../sheets/typedSheet';
 import type { SheetState } from './useSheet';
@@ -34,13 +34,19 @@ export function typedOf(sheet: Pick<BenchSheet, 'fromEarlier'>, { figures }: Wor
   return sheet.fromEarlier?.(typed) ?? typed;
 }
 
+/** Fields in which lengths stand, by how they are written with their units. */
+const WITH_UNITS: Readonly<Partial<Record<SheetField['kind'], (text: string, unit: string) => string>>> = {
+  length: listWithUnits,
+  lengths: listWithUnits,
+  text: placesWithUnits,
+};
+
 /** Each length with its unit, so that it means the same whoever opens it. */
 function figuresOf(sheet: BenchSheet, typed: Typed, unit: string): Worksheet['figures'] {
   return fieldsOf(sheet).flatMap(({ path, kind }) => {
     const text = typed[path]?.trim() ?? '';
     if (text === '') return [];
-    const isLength = kind === 'length' || kind === 'lengths';
-    return [{ field: path, typed: isLength ? listWithUnits(text, unit) : text }];
+    return [{ field: path, typed: WITH_UNITS[kind]?.(text, unit) ?? text }];
   });
 }
 

@@ -1,4 +1,5 @@
-import type { SlabFit, SlabToFit } from '@proper-swing/core/sheets';
+import type { MeasuredOpening, SlabFit, SlabToFit } from '@proper-swing/core/sheets';
+import type { LengthWords } from '../../design/lengthWords';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
@@ -8,18 +9,14 @@ import { EDGE_WORDS, FILL_WORDS, rangeWords, WARNING_WORDS } from './fitWords';
 import { madeOf, writeMade } from './made';
 import { MadeCuts } from './MadeCuts';
 import { OpeningDrawing } from './OpeningDrawing';
+import { readingWords } from './openingFields';
 import { SaveCuts } from './SaveCuts';
 import { slabSays } from './slabSays';
 
-const READING_WORDS: Readonly<Record<string, readonly string[]>> = {
-  width: ['the top width', 'the middle width', 'the width at the foot'],
-  height: ['the height at the hinge side', 'the height in the middle', 'the height at the latch side'],
-};
-
 /** What a reading is called that the engine names by its kind and its place in its list. */
-function readingWords(reading: string): string {
-  const [kind = '', i] = reading.split('.');
-  return READING_WORDS[kind]?.[Number(i)] ?? 'the hinge leg’s plumb';
+function namedReading(reading: string, opening: MeasuredOpening, { withUnit }: LengthWords): string {
+  const [of, i] = reading.split('.');
+  return of === 'width' || of === 'height' ? readingWords(opening, of, Number(i), withUnit) : 'the hinge leg’s plumb';
 }
 
 /** Whether the slab goes in, the opening drawn, the cuts one by one with what was really cut, and what to read again first. */
@@ -34,7 +31,7 @@ export function SlabAnswer({ result, request, words, width, onType }: AnswerProp
       <OpeningDrawing opening={request.opening} edges={edges} width={width} words={words} />
       {cuts.length > 0 && made.length === 0 && (
         <Slip label="Before the first cut">
-          <Words testID="read-again">{`Read again: ${readAgain.map(({ reading }) => readingWords(reading)).join(' and ')}. What comes off hangs on these most.`}</Words>
+          <Words testID="read-again">{`Read again: ${readAgain.map(({ reading }) => namedReading(reading, request.opening, words)).join(' and ')}. What comes off hangs on these most.`}</Words>
           <Words>Mark which end is the TOP, the hinge side with a cross, and hatch the waste.</Words>
         </Slip>
       )}

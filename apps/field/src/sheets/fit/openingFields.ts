@@ -160,10 +160,43 @@ export function openingOf(typed: TypedOpening): MeasuredOpening {
   };
 }
 
-/** The same the other way: a reading where it is asked for stands in its field, any other among the further ones. */
+/** Where a reading is asked for that stands at a place, if it is asked for there. */
+const placeAt = <P extends string>(places: Readonly<Record<P, number>>, spanMm: number, at: number): P | undefined =>
+  (Object.keys(places) as P[]).find((place) => placeIn(spanMm, places[place]) === Math.round(at));
+
+const longestOf = (readings: MeasuredOpening['widths']) => Math.max(...readings.map(({ mm }) => mm));
+
+/** What a reading is called: by the place it is asked for at, or by where it was taken. */
+export function readingWords(
+  { widths, heights }: MeasuredOpening,
+  of: 'width' | 'height',
+  i: number,
+  withUnit: (mm: number) => string,
+): string {
+  const at = (of === 'width' ? widths : heights)[i]?.at ?? 0;
+  if (of === 'width') {
+    const place = placeAt(WIDTH_PLACES, longestOf(heights), at);
+    return place === undefined ? `the width ${withUnit(at)} up` : WIDTH_WORDS[place];
+  }
+  const place = placeAt(HEIGHT_PLACES, longestOf(widths), at);
+  return place === undefined ? `the height ${withUnit(at)} from the hinge leg` : HEIGHT_WORDS[place];
+}
+
+const WIDTH_WORDS: Readonly<Record<WidthPlace, string>> = {
+  top: 'the top width',
+  middle: 'the middle width',
+  foot: 'the width at the foot',
+};
+const HEIGHT_WORDS: Readonly<Record<HeightPlace, string>> = {
+  hinge: 'the height at the hinge side',
+  middle: 'the height in the middle',
+  latch: 'the height at the latch side',
+};
+
+/** `openingOf` the other way: a reading where it is asked for stands in its field, any other among the further ones. */
 export function typedFrom(opening: MeasuredOpening, typed: (mm: number) => string): Typed {
   const { widths, heights, plumb, straight, level, floorComesMm, stripMm, stopMm, lengthsBy, leansBy } = opening;
-  const [wide, tall] = [Math.max(...widths.map(({ mm }) => mm)), Math.max(...heights.map(({ mm }) => mm))];
+  const [wide, tall] = [longestOf(widths), longestOf(heights)];
   const spread = (
     readings: MeasuredOpening['widths'],
     places: Readonly<Record<string, number>>,
@@ -171,7 +204,7 @@ export function typedFrom(opening: MeasuredOpening, typed: (mm: number) => strin
     path: string,
     more: string,
   ) => {
-    const placeOf = (at: number) => Object.keys(places).find((place) => placeIn(spanMm, places[place] ?? 0) === Math.round(at));
+    const placeOf = (at: number) => placeAt(places, spanMm, at);
     const own = readings.flatMap(({ at, mm }): [string, string][] => {
       const place = placeOf(at);
       return place === undefined ? [] : [[`${path}.${place}`, typed(mm)]];

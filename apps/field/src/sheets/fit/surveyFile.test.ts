@@ -4,7 +4,7 @@ import Papa from 'papaparse';
 import { lengthWords } from '../../design/lengthWords';
 import { readSheet, readSheetGroups } from '../typedSheet';
 import { fitSlabSheet } from './slabSheet';
-import { fromLists, MORE_OF_OPENING, openingOf, SURVEY, typedFrom, type TypedOpening } from './openingFields';
+import { fromLists, MORE_OF_OPENING, openingOf, readingWords, SURVEY, typedFrom, type TypedOpening } from './openingFields';
 import { readSurvey, surveyCsv, surveyJson } from './surveyFile';
 
 const OPENING: MeasuredOpening = {
@@ -64,6 +64,18 @@ describe('a survey as a file', () => {
     [`what,at_mm,mm\n${Array.from({ length: 10 }, (_, i) => `width,${i},765`).join('\n')}\nheight,0,1995`, 'more than 9 widths'],
   ])('%s is refused: %s', (text, message) => {
     expect(() => readSurvey(text)).toThrow(message);
+  });
+
+  it('a reading is called by the place it was asked for at, also where another was left out', () => {
+    const { withUnit } = lengthWords({ system: 'mm' });
+    const called = (of: 'width' | 'height', i: number) => readingWords(OPENING, of, i, withUnit);
+    expect([0, 1, 2, 3].map((i) => called('width', i))).toEqual([
+      'the top width',
+      'the middle width',
+      'the width at the foot',
+      'the width 1500 mm up',
+    ]);
+    expect([0, 1].map((i) => called('height', i))).toEqual(['the height at the hinge side', 'the height at the latch side']);
   });
 
   it('a reading at a place of one’s own is refused without its colon, at its field', () => {
