@@ -156,6 +156,11 @@ const WORK = {
   reglueBlock: () => undefined,
   sealFaces: () => undefined,
   hangSlab: () => undefined,
+  // Nor does one of it have a damaged jamb beyond what a plan mends.
+  fillLeg: () => undefined,
+  replaceLeg: () => undefined,
+  letInStrike: () => undefined,
+  coatRepair: () => undefined,
   // What is told in words is not the tool's to plan.
   otherWork: () => undefined,
   // Pressure on the seal changes nothing that this world gauges.

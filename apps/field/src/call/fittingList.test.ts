@@ -37,7 +37,7 @@ describe('the list of a fitting', () => {
     // A slab that cannot fit has no lines, and is not done for that.
     const impossible = fittingList(fitting('fitSlab', [{}]));
     expect(isListDone(impossible)).toBe(false);
-    expect(impossible && listSays(impossible)).toContain('cannot be cut');
+    expect(impossible && listSays(impossible)).toContain('cannot be worked to: see Cut');
   });
 
   it('of a leaf that closes with another stands with that one, and its strip has no cut', () => {

@@ -41,3 +41,12 @@ export function bookCall(call: Call, when: Date): void {
   const base: Call = wantsAnotherDay(call) ? { ...rest, state: 'open' } : call;
   write('calls', revised<Call>(base, { scheduledFor: when.toISOString() }));
 }
+
+/**
+ * Books the return to a call that is left to dry: it is booked again, says why, and is due then.
+ *
+ * @throws when the device has no room left
+ */
+export function bookReturn(call: Call, when: Date, because: string): void {
+  write('calls', revised<Call>(call, { state: 'open', scheduledFor: when.toISOString(), leftBecause: because }));
+}

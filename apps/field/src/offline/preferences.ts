@@ -13,12 +13,15 @@ export interface Preferences {
   finest: 16 | 32 | 64;
   theme: 'light' | 'dark' | 'device';
   gapPad: GapPad;
+  /** The climate that slabs are forecast in: a sample or, typed month by month, one’s own. */
+  climateId: string;
+  ownClimate: string;
   /** Has seen, or does not want to see, how a call goes. */
   knowsHow: boolean;
 }
 
 const KEY = 'swing.preferences';
-const USUAL: Preferences = { units: 'mm', finest: 32, theme: 'device', gapPad: 'gauge', knowsHow: false };
+const USUAL: Preferences = { units: 'mm', finest: 32, theme: 'device', gapPad: 'gauge', climateId: 'mildCoast', ownClimate: '', knowsHow: false };
 
 let current = read();
 const changes = announcer();

@@ -12,6 +12,8 @@ export interface AnswerProps<Result, Request = object> {
   words: LengthWords;
   /** Room for a drawing, px. */
   width: number;
+  /** What stands in the fields that an answer fills. */
+  chosen?: Readonly<Record<string, string>>;
   /** Fills a field of the sheet from its answer, where that is open to typing. */
   onType?: (path: string, text: string) => void;
 }

@@ -11,13 +11,13 @@ export interface SheetField {
   /** Path in the request. */
   path: string;
   label: string;
-  /** `text` holds places with what was read there, `filled` is filled by the sheet’s helper alone; both are read as they say. */
-  kind: 'length' | 'lengths' | 'figure' | 'choice' | 'yes' | 'text' | 'filled';
+  /** `text` holds places with what was read there, `words` what has no lengths in it, `filled` is filled by the sheet’s helper alone; all three are read as they say. */
+  kind: 'length' | 'lengths' | 'figure' | 'choice' | 'yes' | 'text' | 'words' | 'filled';
   /** Unit of a figure that is no length. */
   unit?: string;
   options?: readonly { id: string; label: string }[];
-  /** Typed beforehand: mm of lengths, else as it is typed. */
-  usual?: number | readonly number[] | string;
+  /** Typed beforehand: mm of lengths, else as it is typed; what is asked for when the sheet opens where it changes. */
+  usual?: number | readonly number[] | string | (() => string);
   isOptional?: boolean;
   /** Whether it may carry a minus. */
   signed?: boolean;
@@ -46,7 +46,8 @@ export interface SheetWork {
 /** A line of a sheet that is ticked off when it is done. */
 export interface ListedStep {
   id: string;
-  says: string;
+  /** With lengths in it where it is told by them. */
+  says: string | ((words: LengthWords) => string);
   /** Done by so much, which may have come out otherwise, mm. */
   mm?: number;
   /** The work it is, or is part of: logged on the call once every line of that work is ticked. */
@@ -54,18 +55,19 @@ export interface ListedStep {
 }
 
 /** Work as a line of a list tells it. */
-export type StepWork = Pick<Adjustment, 'action' | 'amount' | 'unit'> & Partial<Pick<Adjustment, 'planned' | 'fromMm' | 'toMm' | 'remark'>>;
+export type StepWork = Pick<Adjustment, 'action' | 'amount' | 'unit'> &
+  Partial<Pick<Adjustment, 'planned' | 'fromMm' | 'toMm' | 'remark' | 'part'>>;
 
 /** What of a sheet is ticked off: cuts, which stand in the field `made`, and other lines, in the field `done`. */
 export interface SheetList<Result> {
   /** Whether its answer is one that can be worked to; it can unless said. */
   canBeWorked?: (result: Result) => boolean;
-  /** How many cuts its answer still asks for. */
-  cutsLeft?: (result: Result) => number;
+  /** What of its answer is still open beside its lines: cuts to be made, a choice. */
+  cutsLeft?: (result: Result, typed: Readonly<Record<string, string>>) => number;
   /** The work that cuts are which were made, as they stand in their field. */
   cutWork?: (made: string, door: Door) => StepWork[];
-  /** The other lines, in order. */
-  steps: (result: Result, request: object) => ListedStep[];
+  /** The other lines, in order; what is typed tells what was chosen from an answer. */
+  steps: (result: Result, request: object, typed: Readonly<Record<string, string>>) => ListedStep[];
 }
 
 /** Sheets that are typed; the multipoint session has a page of its own. */
@@ -111,6 +113,10 @@ export interface BenchSheet<Result = unknown> {
   work: (result: Result, request: object) => SheetWork[];
   /** What is ticked off on it. */
   list?: SheetList<Result>;
+  /** When the door is to be come back to, and why: offered as a booking in a call. */
+  comeBack?: (result: Result, typed: Readonly<Record<string, string>>) => { at: Date; because: string } | undefined;
+  /** Where on the bench it stands, where that is not with others for its doors. */
+  shelf?: 'jambs';
   /** The request from what was typed, where its fields do not stand as they are typed. */
   shape: (typed: object, units: 'mm' | 'in') => object;
   /** What was kept of it by an earlier form of the sheet, as it is typed now. */

@@ -6,6 +6,7 @@ import { lastWorksheet } from '../record/lastWorksheet';
 import { answersByFinding, lastReadings, standingWork } from '../record/observed';
 import { triedScrews, type TriedScrews } from '../record/triedScrews';
 import { fieldsOf, type BenchSheet } from './benchSheet';
+import { putSurvey } from './prefillJamb';
 import type { Typed } from './typedSheet';
 
 export interface Prefilled {
@@ -35,7 +36,8 @@ export function prefill(sheet: BenchSheet, record: CallRecord, estimate: Estimat
     putTried(put, triedScrews(record), bare);
   }
   if (sheet.name === 'fit.reblock' || sheet.name === 'fit.marks') putCuts(put, record, bare);
-  if (sheet.name === 'fit.marks') putHeadGap(put, record);
+  if (sheet.name === 'fit.marks' || sheet.name === 'layout.hinges' || sheet.name === 'layout.strike') putHeadGap(put, record);
+  if (sheet.shelf === 'jambs') putSurvey(put, record, sheet.name, bare);
   const readings = lastReadings(record);
   for (const [path, station] of Object.entries(stations)) {
     const read = readings.get(station);
@@ -63,6 +65,8 @@ function putSlab(put: Put, make: HingedMake, bare: Bare): void {
   put('slabHeightMm', bare(make.slabHeightMm));
   put('leanOverMm', bare(make.slabHeightMm));
   put('thicknessMm', bare(make.thicknessMm));
+  put('slabThicknessMm', bare(make.thicknessMm));
+  put('build', BUILT_AS[make.slabKind]);
   put('hingeHeightsMm', make.hingeHeightsMm.map(bare).join(', '));
   put('massKg', String(Math.round(slabMass(make))), 'about');
   put('gaps.wantedHeadMm', bare(profileOf(make).edges.head.target));
@@ -87,6 +91,7 @@ function putFitting(put: Put, make: HingedMake, bare: Bare): void {
     if (NOT_CUT.includes(slabKind)) put(`mayLose.${edge}`, bare(0), 'its skin');
   }
   put('headGapMm', bare(edges.head.target));
+  put('leastMm', bare(edges.latch.min), 'by the card');
   put('hingeGapMm', bare(edges.hinge.target));
   put('latchGapMm', bare(edges.latch.target));
 }
@@ -99,6 +104,16 @@ const FITTED_AS: Readonly<Record<HingedMake['slabKind'], FitSlabKind>> = {
   glazed: 'glazed',
   composite: 'solid',
   steel: 'solid',
+};
+
+/** How a slab is made, as far as its width follows the weather. */
+const BUILT_AS: Readonly<Record<HingedMake['slabKind'], 'plank' | 'framed' | 'veneered' | 'moulded'>> = {
+  solidTimber: 'plank',
+  framed: 'framed',
+  glazed: 'framed',
+  hollowCore: 'moulded',
+  composite: 'veneered',
+  steel: 'veneered',
 };
 
 /** What was cut off on this call, where a sheet goes on from the cut: the foot alone, and what is left of the height at the hinge side. */

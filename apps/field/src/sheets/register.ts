@@ -12,6 +12,14 @@ import { fitHeadSheet, fitLiningSheet, fitMarksSheet, fitReblockSheet, fitShorte
 import { fitPairSheet } from './fit/pairSheet';
 import { fitSlabSheet } from './fit/slabSheet';
 import { floorSheet } from './floor/sheet';
+import { cureClockSheet } from './cure/cureSheet';
+import { jambDecideSheet } from './jamb/decideSheet';
+import { jambFootSheet } from './jamb/footSheet';
+import { jambLegSheet } from './jamb/legSheet';
+import { jambPackersSheet } from './jamb/packersSheet';
+import { jambSpliceSheet } from './jamb/spliceSheet';
+import { layoutHingesSheet } from './layout/hingesSheet';
+import { layoutStrikeSheet } from './layout/strikeSheet';
 import { loadSheet } from './load/sheet';
 import { pairSheet } from './pair/sheet';
 import { pocketSheet } from './pocket/sheet';
@@ -19,6 +27,8 @@ import { rollersSheet } from './rollers/sheet';
 import { sizeSheet } from './size/sheet';
 import { strikeSheet } from './strike/sheet';
 import { ticksSheet } from './ticks/sheet';
+import { timberMoistureSheet } from './timber/moistureSheet';
+import { timberSeasonSheet } from './timber/seasonSheet';
 import { turnsSheet } from './turns/sheet';
 import { twistSheet } from './twist/sheet';
 
@@ -46,6 +56,16 @@ const SHEETS: Readonly<Record<BenchName, BenchSheet>> = {
   'fit.lining': fitLiningSheet,
   'fit.marks': fitMarksSheet,
   'fit.reblock': fitReblockSheet,
+  'jamb.decide': jambDecideSheet,
+  'jamb.foot': jambFootSheet,
+  'jamb.splice': jambSpliceSheet,
+  'jamb.leg': jambLegSheet,
+  'jamb.packers': jambPackersSheet,
+  'layout.strike': layoutStrikeSheet,
+  'layout.hinges': layoutHingesSheet,
+  'cure.clock': cureClockSheet,
+  'timber.season': timberSeasonSheet,
+  'timber.moisture': timberMoistureSheet,
 };
 
 /** In the order the bench shows them. */
@@ -56,6 +76,10 @@ export const isSheetFor = ({ doors, panels }: BenchSheet, door: Door): boolean =
   (doors === 'every' || doors === door.kind) && (door.kind !== 'sliding' || panels?.includes(door.make.panelKind) !== false);
 
 export const sheetsOf = (doors: BenchSheet['doors']) => BENCH_SHEETS.filter((each) => each.doors === doors);
+
+/** What stands on the bench with others for its doors, and what has a shelf of its own. */
+export const onBench = (doors: BenchSheet['doors']) => sheetsOf(doors).filter(({ shelf }) => shelf === undefined);
+export const onShelf = (own: NonNullable<BenchSheet['shelf']>) => BENCH_SHEETS.filter(({ shelf }) => shelf === own);
 
 export function sheetNamed(name: string): BenchSheet | undefined {
   return BENCH_SHEETS.find((each) => each.name === name);

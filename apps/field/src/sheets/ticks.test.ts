@@ -57,11 +57,11 @@ describe('lines that are ticked off', () => {
   it('count as open until they are ticked, cuts with them; a slab that cannot fit has no lines', () => {
     const asked = slabSheet.example as SlabToFit;
     const fit = fitSlab(asked);
-    const lines = SLAB_LIST.steps(fit, asked).length;
+    const lines = SLAB_LIST.steps(fit, asked, {}).length;
     expect(linesToDo(fitSlabSheet, fit, asked, {})).toBe(fit.cuts.length + lines);
     expect(linesToDo(fitSlabSheet, fit, asked, { done: 'strips seal-top' })).toBe(fit.cuts.length + lines - 2);
     const tooBig = { ...asked, slab: { ...asked.slab, widthsMm: [830] } };
-    expect(SLAB_LIST.steps(fitSlab(tooBig), tooBig)).toEqual([]);
+    expect(SLAB_LIST.steps(fitSlab(tooBig), tooBig, {})).toEqual([]);
     expect(linesToDo(fitSlabSheet, fitSlab(tooBig), tooBig, {})).toBeUndefined();
   });
 });

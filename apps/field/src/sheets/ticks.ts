@@ -54,6 +54,6 @@ export function workTicked({ list }: Pick<BenchSheet, 'list'>, steps: readonly L
 export function linesToDo({ list }: Pick<BenchSheet, 'list'>, result: unknown, request: object, typed: Typed): number | undefined {
   if (list === undefined || list.canBeWorked?.(result) === false) return undefined;
   const done = readDone(typed['done'] ?? '').map(({ id }) => id);
-  const open = list.steps(result, request).filter(({ id }) => !done.includes(id));
-  return (list.cutsLeft?.(result) ?? 0) + open.length;
+  const open = list.steps(result, request, typed).filter(({ id }) => !done.includes(id));
+  return (list.cutsLeft?.(result, typed) ?? 0) + open.length;
 }

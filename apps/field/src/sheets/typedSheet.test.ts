@@ -34,6 +34,12 @@ const TYPED: Readonly<Partial<Record<BenchName, Typed>>> = {
   'fit.shorten': { heightsMm: '2041, 2043, 2042' },
   'fit.lining': { widthsMm: '765, 774, 772' },
   'fit.reblock': { cutMm: '45' },
+  'jamb.foot': { softTopMm: '240' },
+  'jamb.splice': { breakFromMm: '820', breakToMm: '1260', widths: '700: 116; 1400: 117' },
+  'jamb.leg': { headMm: '2000', clearMm: '767', roughMm: '100: 800; 1900: 804' },
+  'jamb.packers': { stacksMm: '7, 8, 11' },
+  'cure.clock': { coats: 'adhesive caulk primer:3 paint:4:120' },
+  'timber.season': { gapMm: '0.5' },
   'hinge.continuous': { openingWidthsMm: '917, 916, 919', openingHeightsMm: '2139; 2137', slabWidthMm: '906', slabHeightMm: '2120' },
 };
 

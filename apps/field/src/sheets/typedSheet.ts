@@ -16,6 +16,7 @@ export function usualTyped(sheet: BenchSheet, bare: (mm: number) => string): Typ
   return Object.fromEntries(
     fieldsOf(sheet).flatMap(({ path, kind, usual }) => {
       if (usual === undefined) return [];
+      if (typeof usual === 'function') return [[path, usual()]];
       if (typeof usual === 'string') return [[path, usual]];
       if (typeof usual === 'number') return [[path, kind === 'figure' ? String(usual) : bare(usual)]];
       return [[path, usual.map(bare).join(', ')]];
@@ -87,6 +88,7 @@ function valueOf({ kind, path, signed = false, read }: SheetField, text: string,
     case 'choice':
       return text;
     case 'text':
+    case 'words':
     case 'filled':
       return read?.(text, units);
   }

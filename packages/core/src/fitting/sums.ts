@@ -26,6 +26,15 @@ export const SUMS_OF = [
   'guide',
   'plug',
   'frameMark',
+  'longPoint',
+  'shortPoint',
+  'pack',
+  'tongue',
+  'piece',
+  'stack',
+  'boltMark',
+  'plateTop',
+  'jig',
 ] as const;
 export type SumOf = (typeof SUMS_OF)[number];
 

@@ -87,3 +87,29 @@ export type { CutLine, Tool, ToolRule } from '../fitting/cutList';
 export { drawOpening, MISSING, type MeasuredOpening, type MissingId } from '../fitting/opening';
 export { drawnEdge, type HingesOn } from '../fitting/leaf';
 export { outlineAt, type Outline } from '../fitting/outline';
+export {
+  DAMAGE_KINDS,
+  JAMB_PARTS,
+  softTopMm,
+  type Damage,
+  type DamageKind,
+  type JambPart,
+  type JambSide,
+  type JambSurvey,
+} from '../jamb/survey';
+export { REMEDIES, type AgainstId, type Remedy } from '../jamb/remedies';
+export type { FirstId, JambDecision, StopId } from '../jamb/decideRepair';
+export type { FootPatch, FootToPatch } from '../jamb/footPatch';
+export type { StrikeSplice, StrikeToSplice } from '../jamb/spliceStrike';
+export type { LegMade, LegToMake } from '../jamb/wholeLeg';
+export type { MadeStacks, PackerKind, StacksToMake } from '../jamb/packers';
+export type { Fixing, FixingState } from '../jamb/fixing';
+export type { LaidStrike, StrikeLayout, StrikesToLay } from '../jamb/strikeLayout';
+export type { HingeLayout, HingesToLay } from '../jamb/hingeLayout';
+export { coat, COAT_IDS, type CoatId } from '../cure/coats';
+export type { CureAsked, CuredCoat, CurePlan } from '../cure/curePlan';
+export { SAMPLE_CLIMATES, SAMPLE_CLIMATE_IDS, type MonthOfAir, type SampleClimateId } from '../timber/climate';
+export type { MoistureJudged, MoistureState, TimberToJudge } from '../timber/judgeMoisture';
+export { equilibriumMoisture } from '../timber/moisture';
+export type { MonthOfSlab, SeasonAdvice, SeasonForecast, SlabInSeason } from '../timber/season';
+export { species, SPECIES_IDS, type SpeciesId } from '../timber/species';

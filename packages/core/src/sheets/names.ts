@@ -25,6 +25,16 @@ export const SHEET_NAMES = [
   'fit.lining',
   'fit.marks',
   'fit.reblock',
+  'jamb.decide',
+  'jamb.foot',
+  'jamb.splice',
+  'jamb.leg',
+  'jamb.packers',
+  'layout.strike',
+  'layout.hinges',
+  'cure.clock',
+  'timber.moisture',
+  'timber.season',
 ] as const;
 
 export type SheetName = (typeof SHEET_NAMES)[number];

@@ -1,3 +1,13 @@
+import { decideSheet } from './jamb/decide';
+import { footSheet } from './jamb/foot';
+import { spliceSheet } from './jamb/splice';
+import { legSheet } from './jamb/leg';
+import { packersSheet } from './jamb/packers';
+import { layStrikeSheet } from './layout/strike';
+import { layHingesSheet } from './layout/hinges';
+import { cureSheet } from './cure/clock';
+import { moistureSheet } from './timber/moisture';
+import { seasonSheet } from './timber/season';
 import { bifoldSheet } from './bifold/sheet';
 import { bypassSheet } from './bypass/sheet';
 import { continuousSheet } from './continuous/sheet';
@@ -52,4 +62,14 @@ export const SHEETS: { readonly [Name in SheetName]: Sheet<Name> } = {
   'fit.lining': fitLiningSheet,
   'fit.marks': marksSheet,
   'fit.reblock': reblockSheet,
+  'jamb.decide': decideSheet,
+  'jamb.foot': footSheet,
+  'jamb.splice': spliceSheet,
+  'jamb.leg': legSheet,
+  'jamb.packers': packersSheet,
+  'layout.strike': layStrikeSheet,
+  'layout.hinges': layHingesSheet,
+  'cure.clock': cureSheet,
+  'timber.moisture': moistureSheet,
+  'timber.season': seasonSheet,
 };

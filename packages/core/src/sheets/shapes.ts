@@ -1,4 +1,5 @@
 import { number, type Field, type Fields } from '../fields/field';
+import { SUMS_OF } from '../fitting/sums';
 
 export { hingeHeights, LARGEST_MM, slabHeight, slabThickness, slabWidth } from '../hinged/card/slab';
 
@@ -17,3 +18,19 @@ export const listOf = <const F extends Field>(of: F) => ({ is: 'list', of }) as 
 
 /** What several sheets ask of a slab. */
 export const slabMass = number('Mass of the slab, kg', { from: 1, to: 500 });
+
+/** Sums written out, as a person does them. */
+export const sums = listOf(
+  part({
+    of: oneOf(SUMS_OF),
+    fromMm: mm('From'),
+    steps: listOf(
+      part({
+        does: oneOf(['less', 'plus', 'over']),
+        times: number('How often', {}),
+        by: number('By how much, mm; into how many', {}),
+        gives: mm('What comes of it'),
+      }),
+    ),
+  }),
+);

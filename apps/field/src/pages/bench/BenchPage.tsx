@@ -6,7 +6,7 @@ import { Press } from '../../design/Press';
 import { LINE, SPACE } from '../../design/tokens';
 import { usePalette } from '../../design/theme';
 import { Words } from '../../design/Words';
-import { sheetsOf } from '../../sheets/register';
+import { onBench, onShelf } from '../../sheets/register';
 import { inAddress } from '../../call/stages';
 
 const SESSION = {
@@ -22,9 +22,10 @@ const TAKE_DOWN = {
 };
 
 const PARTS = [
-  { title: 'Doors on hinges', sheets: [SESSION, ...sheetsOf('hinged')] },
-  { title: 'Sliding doors', sheets: [...sheetsOf('sliding'), TAKE_DOWN] },
-  { title: 'Fitting and trimming', sheets: sheetsOf('every') },
+  { title: 'Doors on hinges', sheets: [SESSION, ...onBench('hinged')] },
+  { title: 'Sliding doors', sheets: [...onBench('sliding'), TAKE_DOWN] },
+  { title: 'Fitting and trimming', sheets: onBench('every') },
+  { title: 'Jambs, hinges, timber, drying', sheets: onShelf('jambs') },
 ];
 
 /** Every calculation that can be used without a customer. */

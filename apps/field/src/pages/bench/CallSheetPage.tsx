@@ -21,6 +21,7 @@ import { SheetBody } from './SheetBody';
 import type { BenchSheet, SheetWork } from '../../sheets/benchSheet';
 import { sheetAt } from '../../sheets/register';
 import { usualTyped } from '../../sheets/typedSheet';
+import { BookReturn } from './BookReturn';
 import { keepSheet, sameTyped, tickedIn, typedOf } from './keptSheet';
 import { useTicks } from './useTicks';
 import { useSheet, type SheetState } from './useSheet';
@@ -63,6 +64,7 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
       </View>
       <SheetBody sheet={sheet} state={state} origin={kept && !startsOver ? {} : origin}>
         <Keep record={record} sheet={sheet} state={state} kept={kept} words={words} onKept={() => setStartsOver(false)} />
+        <BookReturn record={record} sheet={sheet} state={state} onBook={() => keepSheet(record, sheet, state, words, kept)} />
         <LogWork record={record} sheet={sheet} result={state.result} request={state.request ?? {}} words={words} />
       </SheetBody>
       <Press

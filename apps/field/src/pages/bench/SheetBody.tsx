@@ -56,11 +56,11 @@ export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
       {Object.keys(errors).length > 0 && <Words tone="tight">One of the figures cannot be used: see the field.</Words>}
       {fault !== undefined && <Words tone="tight">{fault}</Words>}
       {request !== undefined && result !== undefined && (
-        <SheetAnswer sheet={sheet} request={request} result={result} words={words} width={answerWidth} onType={type} />
+        <SheetAnswer sheet={sheet} request={request} result={result} words={words} width={answerWidth} typed={typed} onType={type} />
       )}
       {request !== undefined && result !== undefined && sheet.list && (
         <TickList
-          steps={sheet.list.steps(result, request)}
+          steps={sheet.list.steps(result, request, typed)}
           done={typed['done'] ?? ''}
           onDone={(done) => type('done', done)}
           words={words}

@@ -108,7 +108,7 @@ function FieldOf({ field, text, isGiven, error, unit, origin, onType }: FieldOfP
   }
   const from = origin?.[path];
   return (
-    <FormCell takes={kind === 'lengths' || kind === 'text' ? 'whole' : 'half'}>
+    <FormCell takes={LONG_KINDS.includes(kind) ? 'whole' : 'half'}>
       <Field
         label={[label, ...(own === '' ? [] : [own ?? unit])].join(', ') + (from ? ` · ${from}` : '')}
         value={text}
@@ -126,7 +126,10 @@ function FieldOf({ field, text, isGiven, error, unit, origin, onType }: FieldOfP
 
 /** What a telephone shows keys for; a minus and commas need all of them. */
 const takesOf = ({ kind, signed }: SheetField): FieldTakes =>
-  kind === 'lengths' || kind === 'text' || signed === true ? 'figures' : kind === 'length' ? 'length' : 'figure';
+  LONG_KINDS.includes(kind) || signed === true ? 'figures' : kind === 'length' ? 'length' : 'figure';
+
+/** What takes a line of its own, and more than the keys of figures. */
+const LONG_KINDS: readonly SheetField['kind'][] = ['lengths', 'text', 'words'];
 
 const YES_NO = [
   { id: 'yes', label: 'Yes' },

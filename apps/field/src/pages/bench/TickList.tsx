@@ -20,11 +20,13 @@ export function TickList({ steps, done, onDone, words }: TickListProps) {
   const isTicked = (id: string) => ticked.some((each) => each.id === id);
   const without = (ids: readonly string[]) => ticked.filter(({ id }) => !ids.includes(id));
   const write = (lines: readonly Ticked[]) => onDone(writeDone(lines));
+  const saidIn = (says: ListedStep['says']) => (typeof says === 'string' ? says : says(words));
   const plain = steps.filter(({ mm }) => mm === undefined);
   return (
     <Section title="Tick off">
-      {steps.map(({ id, says, mm: plannedMm }) => {
+      {steps.map(({ id, says: told, mm: plannedMm }) => {
         if (plannedMm === undefined) return null;
+        const says = saidIn(told);
         const really = ticked.find((each) => each.id === id)?.mm;
         return really === undefined ? (
           <TickAmount
@@ -45,7 +47,7 @@ export function TickList({ steps, done, onDone, words }: TickListProps) {
       })}
       <Several
         label="Done"
-        options={plain.map(({ id, says }) => ({ id, label: isTicked(id) ? `✓ ${says}` : says }))}
+        options={plain.map(({ id, says }) => ({ id, label: isTicked(id) ? `✓ ${saidIn(says)}` : saidIn(says) }))}
         chosen={plain.map(({ id }) => id).filter(isTicked)}
         onChange={(chosen) => write([...without(plain.map(({ id }) => id)), ...chosen.map((id) => ({ id }))])}
         testID="tick"

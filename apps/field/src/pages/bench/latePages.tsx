@@ -4,12 +4,12 @@ import type * as pages from './pages';
 type Pages = typeof pages;
 
 /** A page whose script is fetched when it is first opened. */
-function late(pick: (all: Pages) => ComponentType): ComponentType {
+function late<Props extends object = object>(pick: (all: Pages) => ComponentType<Props>): ComponentType<Props> {
   const Page = lazy(async () => ({ default: pick(await import('./pages')) }));
-  return function LatePage() {
+  return function LatePage(props: Props) {
     return (
       <Suspense fallback={null}>
-        <Page />
+        <Page {...props} />
       </Suspense>
     );
   };
@@ -22,3 +22,4 @@ export const CallTakeDownPage = late((all) => all.CallTakeDownPage);
 export const CallSheetPage = late((all) => all.CallSheetPage);
 export const BenchSessionPage = late((all) => all.BenchSessionPage);
 export const CallSessionPage = late((all) => all.CallSessionPage);
+export const CallSheets = late((all) => all.CallSheets);

@@ -34,8 +34,11 @@ export function useTicks(
     type: (path, text) => {
       type(path, text);
       if (sheet.list === undefined || !TICKED.some((each) => each === path)) return;
-      const steps = sheet.list.steps(result, request ?? {});
-      logTicks(record, workTicked(sheet, steps, typed, record.door), workTicked(sheet, steps, { ...typed, [path]: text }, record.door));
+      const after = { ...typed, [path]: text };
+      const [was, is] = [typed, after].map((each) =>
+        workTicked(sheet, sheet.list?.steps(result, request ?? {}, each) ?? [], each, record.door),
+      );
+      logTicks(record, was ?? [], is ?? []);
     },
   };
 }

@@ -1,6 +1,7 @@
 import type { CallRecord } from '@proper-swing/contract';
 import type { PlanAim } from '@proper-swing/core';
-import { cause, placeSays, station, type Correction, type Plan } from '@proper-swing/core/doors';
+import { cause, placeSays, station, type ActionId, type Correction, type Plan } from '@proper-swing/core/doors';
+import type { ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Folded } from '../../design/Folded';
 import { Section, Slip } from '../../design/Section';
@@ -8,7 +9,6 @@ import { SPACE } from '../../design/tokens';
 import { useScreen } from '../../design/useScreen';
 import { Words } from '../../design/Words';
 import { useLengthWords, type LengthWords } from '../../design/lengthWords';
-import { CallSheets } from '../../sheets/CallSheets';
 import { isGapRead, standingWork } from '../../record/observed';
 import { tellsRemainder } from '../../record/planWords';
 import { adjustmentFor } from '../../record/writeAdjustment';
@@ -18,19 +18,23 @@ import { PlanSection } from './PlanSection';
 import { StepCard } from './StepCard';
 import { capital } from '../../design/capital';
 
+/** The sheets that reckon the work of a plan: a page of their own, handed in since pages know nothing of each other. */
+export type SheetsOfPlan = ComponentType<{ record: CallRecord; actions: readonly ActionId[] }>;
+
 export interface FixProps {
   record: CallRecord;
   correction: Correction;
   /** Which of the plans is looked at. */
   aim: PlanAim;
   onChoose: (aim: PlanAim) => void;
+  Sheets: SheetsOfPlan;
 }
 
 /** The plan that is looked at: of the aim chosen, or the first where there is none of it. */
 export const chosenPlan = ({ plans }: Correction, aim: PlanAim): Plan | undefined => plans.find((each) => each.aim === aim) ?? plans[0];
 
 /** What comes of it and the next step first; the drawing, what stays, the sheets and what was weighed after it. */
-export function Fix({ record, correction, aim, onChoose }: FixProps) {
+export function Fix({ record, correction, aim, onChoose, Sheets }: FixProps) {
   const words = useLengthWords();
   const { isWide } = useScreen();
   const plan = chosenPlan(correction, aim);
@@ -73,7 +77,7 @@ export function Fix({ record, correction, aim, onChoose }: FixProps) {
             words={words}
           />
         )}
-        <CallSheets record={record} actions={[...plan.steps.map(({ action }) => action), ...cause(lead.id).cures]} />
+        <Sheets record={record} actions={[...plan.steps.map(({ action }) => action), ...cause(lead.id).cures]} />
         {lost.length > 0 && (
           <Folded title="Weighed and not chosen">
             {lost.map(({ says, why }) => (

@@ -10,15 +10,15 @@ import { usePlan } from '../../engine/useEngine';
 import { CallFrame } from '../../call/CallFrame';
 import { observedNow, placeOf, standingWork, uncheckedWork } from '../../record/observed';
 import { adjustmentFor } from '../../record/writeAdjustment';
-import { chosenPlan, Fix } from './Fix';
+import { chosenPlan, Fix, type FixProps, type SheetsOfPlan } from './Fix';
 import { PlanSearch } from './PlanSearch';
 import { logStep } from './stepLog';
 
-export function FixPage() {
+export function FixPage({ Sheets }: { Sheets: SheetsOfPlan }) {
   const [aim, setAim] = useState<PlanAim>('quickest');
   return (
     <CallFrame stage="fix" footer={(record) => <FixFooter record={record} aim={aim} />}>
-      {(record) => <Planned record={record} aim={aim} onChoose={setAim} />}
+      {(record) => <Planned record={record} aim={aim} onChoose={setAim} Sheets={Sheets} />}
     </CallFrame>
   );
 }
@@ -79,13 +79,13 @@ function FixFooter({ record, aim }: { record: CallRecord; aim: PlanAim }) {
   );
 }
 
-function Planned({ record, aim, onChoose }: { record: CallRecord; aim: PlanAim; onChoose: (aim: PlanAim) => void }) {
+function Planned({ record, ...rest }: Omit<FixProps, 'correction'>) {
   const observed = useMemo(() => observedNow(record), [record]);
   const planning = usePlan(observed);
   return (
     <View style={styles.planned}>
       <PlanSearch {...planning} />
-      {planning.correction && <Fix record={record} correction={planning.correction} aim={aim} onChoose={onChoose} />}
+      {planning.correction && <Fix record={record} correction={planning.correction} {...rest} />}
     </View>
   );
 }

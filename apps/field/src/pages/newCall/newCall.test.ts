@@ -121,7 +121,8 @@ describe('starting a call', () => {
   it('begins with the size that a make is sold in where lengths are written so', () => {
     const [hollow] = MAKES;
     const sized = (units: 'mm' | 'in') =>
-      hollow && presetSizes(hollow, { units, finest: 32, theme: 'device', gapPad: 'gauge', knowsHow: true });
+      hollow &&
+      presetSizes(hollow, { units, finest: 32, theme: 'device', gapPad: 'gauge', climateId: 'mildCoast', ownClimate: '', knowsHow: true });
     expect([sized('mm'), sized('in')]).toEqual([
       { width: '762', height: '1981' },
       { width: '30', height: '80' },

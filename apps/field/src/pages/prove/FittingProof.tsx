@@ -16,11 +16,19 @@ export function FittingProof({ record }: { record: CallRecord }) {
   return (
     <>
       <Section title="The list">
-        {list.state === 'kept' && <Words testID="list-says">{list.sheet.says}</Words>}
+        {list.state === 'kept' &&
+          list.sheets.map(({ id, says }, i) => (
+            <Words key={id} testID={i === 0 ? 'list-says' : `list-says-${i + 1}`}>
+              {says}
+            </Words>
+          ))}
         <Words tone={isListDone(list) ? 'right' : 'tight'} testID="list-state">
           {listSays(list)}
         </Words>
-        <Press onPress={() => router.replace(`/call/${record.call.id}${workPath(record)}`)} testID="to-list">
+        <Press
+          onPress={() => router.replace(`/call/${record.call.id}${(list.state === 'kept' && list.openAt) || workPath(record)}`)}
+          testID="to-list"
+        >
           To the list
         </Press>
       </Section>

@@ -15,8 +15,8 @@ import { headSays, liningSays, marksSays, reblockSays, shortenSays } from './fig
 import { CutCautions } from './FitNotes';
 import { MarkedSlab } from './MarkedSlab';
 import { OpeningDrawing } from './OpeningDrawing';
-import { SaveDrawing } from './SaveDrawing';
-import { Sums } from './Sums';
+import { SaveDrawing } from '../SaveDrawing';
+import { Sums } from '../Sums';
 import { marksFullSize, marksPages } from './templatePages';
 
 /** From the higher side: first cut, then the taper. */

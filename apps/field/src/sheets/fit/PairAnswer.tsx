@@ -10,7 +10,7 @@ import { MadeCuts } from './MadeCuts';
 import { OpeningDrawing } from './OpeningDrawing';
 import { pairSays } from './pairSays';
 import { SaveCuts } from './SaveCuts';
-import { Sums } from './Sums';
+import { Sums } from '../Sums';
 
 const LATCHING_WORDS = {
   balls: 'Two ball catches: both leaves alike, gaps at the head even.',

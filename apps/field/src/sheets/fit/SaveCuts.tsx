@@ -1,5 +1,5 @@
 import { asCsv, fullSize, type CutSlab } from './cutFiles';
-import { SaveDrawing } from './SaveDrawing';
+import { SaveDrawing } from '../SaveDrawing';
 import { isOnPaper, templatePages } from './templatePages';
 
 /** The cuts of a slab as files: full size for a printer or a drawing program, offsets for a table. */

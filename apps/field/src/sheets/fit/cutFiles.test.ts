@@ -2,8 +2,9 @@ import { fitSlab, type SlabToFit } from '@proper-swing/core/sheets';
 import { fitSlabSheet } from '@proper-swing/core/sheets/fit/slab';
 import DxfParser from 'dxf-parser';
 import Papa from 'papaparse';
-import { asCsv, asDxf, asSvg, fullSize, type CutSlab } from './cutFiles';
-import { BAR_MM } from './stripPages';
+import { asCsv, fullSize, type CutSlab } from './cutFiles';
+import { asDxf, asSvg } from '../drawnFiles';
+import { BAR_MM } from '../stripPages';
 
 const ASKED = fitSlabSheet.example as SlabToFit;
 const FIT = fitSlab(ASKED);

@@ -68,7 +68,10 @@ export const PAIR_LIST: SheetList<PairFit> = {
   cutWork: (made, door) => readMadePair(made).map((cut) => cutWork(cut, door.kind, isOwnLeaf(cut.leaf, door) ? '' : 'Other leaf')),
   steps: ({ isPossible }) =>
     isPossible
-      ? [{ id: 'rails', says: 'Rails run on from leaf to leaf' }, ...FACES.map((face) => ({ ...face, says: `${face.says}, both leaves` }))]
+      ? [
+          { id: 'rails', says: 'Rails run on from leaf to leaf' },
+          ...FACES.map((face) => ({ ...face, says: `${String(face.says)}, both leaves` })),
+        ]
       : [],
 };
 

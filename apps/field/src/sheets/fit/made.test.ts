@@ -1,5 +1,5 @@
 import { madeOf, readMade, writeMade } from './made';
-import { sumWords } from './sumWords';
+import { sumWords } from '../sumWords';
 import { lengthWords } from '../../design/lengthWords';
 import { sum } from '@proper-swing/core/fitting/sums';
 import { openingOf } from './openingFields';

@@ -1,7 +1,8 @@
-import { parseLength, DomainError, MM_PER_UNIT } from '@proper-swing/core';
+import { MM_PER_UNIT } from '@proper-swing/core';
 import type { MeasuredOpening } from '@proper-swing/core/sheets';
 import type { FieldGroup, SheetField } from '../benchSheet';
 import { length } from '../fieldKinds';
+import { readPlaces, type Readings } from '../placesText';
 import type { Typed } from '../typedSheet';
 
 /** Where widths are asked for, as shares of the height from the floor, and heights as shares of the width from the hinge leg. */
@@ -12,7 +13,6 @@ type WidthPlace = keyof typeof WIDTH_PLACES;
 type HeightPlace = keyof typeof HEIGHT_PLACES;
 
 /** Further readings of one side: where, and how much. */
-type Readings = { at: number; mm: number }[];
 
 const drawn = (path: string, label: string, more: Partial<SheetField> = {}): SheetField =>
   length(path, label, { onDrawing: true, ...more });
@@ -47,7 +47,7 @@ export const MORE_OF_OPENING: FieldGroup = {
       kind: 'text',
       isOptional: true,
       hint: '1500: 768; 400: 770',
-      read: (text, units) => readMore(text, units, 'moreWidths'),
+      read: (text, units) => readPlaces(text, units, 'moreWidths'),
     },
     {
       path: 'moreHeights',
@@ -55,7 +55,7 @@ export const MORE_OF_OPENING: FieldGroup = {
       kind: 'text',
       isOptional: true,
       hint: '200: 1994',
-      read: (text, units) => readMore(text, units, 'moreHeights'),
+      read: (text, units) => readPlaces(text, units, 'moreHeights'),
     },
     length('floorComesMm', 'Floor still to come', { isOptional: true, hint: 'Cover, or a threshold strip that stays' }),
     length('stripMm', 'Weather strip, door shut', { isOptional: true, hint: 'Latch leg and head' }),
@@ -83,21 +83,6 @@ export const MORE_OF_OPENING: FieldGroup = {
     },
   ],
 };
-
-/** Readings at places of one’s own: `1500: 768; 400: 770`. @throws DomainError `opening.place` */
-function readMore(text: string, units: 'mm' | 'in', field: string): Readings {
-  return text
-    .split(';')
-    .map((part) => part.trim())
-    .filter((part) => part !== '')
-    .map((part) => {
-      const [at, mm, ...rest] = part.split(':').map((each) => each.trim());
-      if (at === undefined || mm === undefined || at === '' || mm === '' || rest.length > 0)
-        throw new DomainError('opening.place', field, `Cannot read “${part}”: type where, a colon, and how much.`);
-      const mmOf = (typed: string) => parseLength(typed, { defaultUnit: units, field }).mm;
-      return { at: mmOf(at), mm: mmOf(mm) };
-    });
-}
 
 const writeMore = (readings: Readings, typed: (mm: number) => string): string =>
   readings.map(({ at, mm }) => `${typed(at)}: ${typed(mm)}`).join('; ');

@@ -3,7 +3,7 @@ import { fitSlabSheet } from '@proper-swing/core/sheets/fit/slab';
 import type { CutSlab } from './cutFiles';
 import { markHinges, type HingesToMark } from '@proper-swing/core/fitting/marks';
 import { marksSheet } from '@proper-swing/core/sheets/fit/marks';
-import { OVERLAP_MM, PAPERS, type TemplatePage } from './stripPages';
+import { OVERLAP_MM, PAPERS, type TemplatePage } from '../stripPages';
 import { marksFullSize, marksPages, templatePages } from './templatePages';
 
 const ASKED = fitSlabSheet.example as SlabToFit;

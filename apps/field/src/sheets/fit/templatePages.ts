@@ -1,8 +1,9 @@
 import { drawnEdge, outlineAt, type HingeMarks } from '@proper-swing/core/sheets';
-import { offAlready, type CutSlab, type DrawnLine } from './cutFiles';
+import { offAlready, type CutSlab } from './cutFiles';
+import type { DrawnLine } from '../drawnFiles';
 import type { ListedCut } from './CutLines';
 import { datumOf, EDGE_WORDS } from './fitWords';
-import { stripPages, type Paper, type Strip, type TemplatePage } from './stripPages';
+import { stripPages, type Paper, type Strip, type TemplatePage } from '../stripPages';
 
 const HATCHED_EVERY_MM = 6;
 /** Deeper a cut leaves the paper; a straightedge does for it. */

@@ -45,6 +45,10 @@ export const ACTION_IDS = [
   'reglueBlock',
   'sealFaces',
   'hangSlab',
+  'fillLeg',
+  'replaceLeg',
+  'letInStrike',
+  'coatRepair',
   'otherWork',
 ] as const;
 

@@ -4,6 +4,7 @@ import type { Action, ActionEntry } from './actionEntry';
 import { FITTING_ACTIONS } from './fittingActions';
 import { FRAME_ACTIONS } from './frameActions';
 import { HINGE_ACTIONS } from './hingeActions';
+import { JAMB_ACTIONS } from './jambActions';
 import { SCREW_ACTIONS } from './screwActions';
 import { OTHER_ACTIONS } from './otherActions';
 import { SLAB_ACTIONS } from './slabActions';
@@ -16,6 +17,7 @@ const ACTION_TABLE: Readonly<Record<ActionId, ActionEntry>> = {
   ...SLAB_ACTIONS,
   ...FRAME_ACTIONS,
   ...FITTING_ACTIONS,
+  ...JAMB_ACTIONS,
   ...OTHER_ACTIONS,
 };
 

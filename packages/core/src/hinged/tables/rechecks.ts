@@ -24,6 +24,7 @@ export const RECHECKS: readonly RecheckRow<HingedNames>[] = [
     stations: ['hinge.bottom', 'latch.bottom', 'head.latch', 'bolt.low'],
     ifReadBefore: ['foot.latch'],
   },
+  { effects: ['unknown'], actions: ['replaceLeg'], stations: ['latch.top', 'latch.mid', 'latch.bottom', 'bolt.low'] },
   { effects: ['unknown'], place: 'middle', stations: ['hinge.mid', 'latch.mid', 'latch.top'] },
   { effects: ['unknown'], place: 'top', stations: ['hinge.top', 'latch.top', 'head.latch'] },
   { effects: ['unknown'], place: 'bottom', stations: ['hinge.bottom', 'latch.bottom', 'head.latch'] },
@@ -38,6 +39,7 @@ export const RECHECKS: readonly RecheckRow<HingedNames>[] = [
   { effects: ['strike'], stations: ['bolt.low'] },
   { effects: ['wait'], actions: ['stiffenBottom'], stations: ['hinge.bottom', 'latch.bottom', 'head.latch'] },
   { effects: ['wait'], actions: ['bringToLine', 'holdMiddle'], stations: ['hinge.top', 'hinge.mid', 'hinge.bottom'] },
-  { effects: ['wait'], actions: ['reglueBlock', 'sealFaces'], stations: [] },
+  { effects: ['wait'], actions: ['reglueBlock', 'sealFaces', 'fillLeg', 'coatRepair'], stations: [] },
+  { effects: ['wait'], actions: ['letInStrike'], stations: ['bolt.low'] },
   { effects: ['wait'], stations: ['latch.mid', 'slab.width'] },
 ];

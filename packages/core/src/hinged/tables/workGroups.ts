@@ -34,7 +34,7 @@ export const WORK_GROUPS = [
   {
     id: 'strike',
     title: 'Strike, stop',
-    actions: ['moveStrike', 'fileStrike', 'bendTab', 'moveStrikeDepth', 'moveStop', 'turnKeeps'],
+    actions: ['moveStrike', 'fileStrike', 'bendTab', 'moveStrikeDepth', 'moveStop', 'turnKeeps', 'letInStrike'],
   },
   {
     id: 'slab',
@@ -53,6 +53,10 @@ export const WORK_GROUPS = [
       'dryAndSeal',
     ],
   },
-  { id: 'frame', title: 'Frame', actions: ['wedgeLatchLeg', 'wedgeHingeLeg', 'squareFrame', 'repairFoot', 'repairLeg'] },
+  {
+    id: 'frame',
+    title: 'Frame',
+    actions: ['wedgeLatchLeg', 'wedgeHingeLeg', 'squareFrame', 'repairFoot', 'repairLeg', 'fillLeg', 'replaceLeg', 'coatRepair'],
+  },
   { id: 'other', title: 'In words', isAtPlaces: true, actions: ['otherWork'] },
 ] as const satisfies readonly WorkGroup<ActionId>[];

@@ -2,9 +2,8 @@ import { FIT_AIMS } from '../../fitting/fitting';
 import { LINING_ADVICE } from '../../fitting/lining';
 import { MISSING_IDS } from '../../fitting/opening';
 import { FIT_SLAB_KINDS } from '../../fitting/slabKinds';
-import { SUMS_OF } from '../../fitting/sums';
 import { TOOL_RULES, TOOLS } from '../../fitting/cutList';
-import { choice, group, lengthMm, list, number, omittable } from '../../fields/field';
+import { choice, group, lengthMm, list, omittable } from '../../fields/field';
 import { INSTRUMENT_IDS } from '../../length/instruments';
 import { LARGEST_MM, listOf, mm, oneOf, part } from '../shapes';
 
@@ -81,20 +80,6 @@ export const madeAt = <const E extends readonly string[]>(edges: E) =>
   listOf(part({ edge: oneOf(edges), mm: mm('Deepest of a cut that was made') }));
 
 export const points = listOf(part({ at: mm('Where'), mm: mm('How much') }));
-export const sums = listOf(
-  part({
-    of: oneOf(SUMS_OF),
-    fromMm: mm('From'),
-    steps: listOf(
-      part({
-        does: oneOf(['less', 'plus', 'over']),
-        times: number('How often', {}),
-        by: number('By how much, mm; into how many', {}),
-        gives: mm('What comes of it'),
-      }),
-    ),
-  }),
-);
 export const missing = listOf(oneOf(MISSING_IDS));
 export const contradictions = listOf(
   part({ of: oneOf(['lean', 'bow', 'level']), differMm: mm('By how much readings differ'), mayMm: mm('How much they may') }),

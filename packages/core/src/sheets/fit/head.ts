@@ -1,8 +1,8 @@
 import { fitHead } from '../../fitting/fitHead';
 import { lengthMm, number, omittable } from '../../fields/field';
-import { mm, slabHeight, slabWidth } from '../shapes';
+import { mm, slabHeight, slabWidth, sums } from '../shapes';
 import { sheet } from '../sheet';
-import { gap, paint, points, sizes, sums } from './fields';
+import { gap, paint, points, sizes } from './fields';
 
 export const fitHeadSheet = sheet({
   name: 'fit.head',

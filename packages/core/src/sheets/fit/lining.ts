@@ -1,8 +1,8 @@
 import { fitLining } from '../../fitting/lining';
 import { lengthMm } from '../../fields/field';
-import { listOf, mm, part, slabWidth } from '../shapes';
+import { listOf, mm, part, slabWidth, sums } from '../shapes';
 import { sheet } from '../sheet';
-import { advice, gap, sizes, sums } from './fields';
+import { advice, gap, sizes } from './fields';
 
 export const fitLiningSheet = sheet({
   name: 'fit.lining',

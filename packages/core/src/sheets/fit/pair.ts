@@ -1,7 +1,7 @@
 import { fitPair, PAIR_EDGES, PAIR_LATCHINGS, PAIR_LEAVES } from '../../fitting/fitPair';
 import { CUT_SHAPES } from '../../fitting/shapes';
 import { choice, group, lengthMm, list, omittable } from '../../fields/field';
-import { listOf, mm, part, slabThickness, yesOrNo } from '../shapes';
+import { listOf, mm, part, slabThickness, sums, yesOrNo } from '../shapes';
 import { sheet } from '../sheet';
 import {
   contradictions,
@@ -18,7 +18,6 @@ import {
   slabHeights,
   slabKind,
   slabWidths,
-  sums,
 } from './fields';
 
 const leaf = (says: string) =>

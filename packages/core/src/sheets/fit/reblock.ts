@@ -1,8 +1,7 @@
 import { reblock } from '../../fitting/reblock';
 import { flag, lengthMm } from '../../fields/field';
-import { mm, slabThickness, slabWidth, yesOrNo } from '../shapes';
+import { mm, slabThickness, slabWidth, sums, yesOrNo } from '../shapes';
 import { sheet } from '../sheet';
-import { sums } from './fields';
 
 export const reblockSheet = sheet({
   name: 'fit.reblock',

@@ -1,8 +1,8 @@
 import { FLOORS, shorten } from '../../fitting/shorten';
 import { choice, lengthMm, list, number, omittable } from '../../fields/field';
-import { mm, slabHeight, slabThickness, yesOrNo } from '../shapes';
+import { mm, slabHeight, slabThickness, sums, yesOrNo } from '../shapes';
 import { sheet } from '../sheet';
-import { block, gap, sawBase, slabKind, sums } from './fields';
+import { block, gap, sawBase, slabKind } from './fields';
 
 export const shortenSheet = sheet({
   name: 'fit.shorten',

@@ -4,16 +4,22 @@ import type { ActionId } from '@proper-swing/core/doors';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Press } from '../design/Press';
-import { Section } from '../design/Section';
-import { SPACE } from '../design/tokens';
-import { Words } from '../design/Words';
-import type { BenchSheet } from './benchSheet';
-import { isSheetFor, sheetNamed, sheetsFor, sheetsOf } from './register';
-import { inAddress } from '../call/stages';
+import { Press } from '../../design/Press';
+import { Section } from '../../design/Section';
+import { SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import type { BenchSheet } from '../../sheets/benchSheet';
+import { isSheetFor, sheetNamed, sheetsFor, sheetsOf } from '../../sheets/register';
+import { inAddress } from '../../call/stages';
+
+export interface CallSheetsProps {
+  record: CallRecord;
+  /** The work that is planned. */
+  actions: readonly ActionId[];
+}
 
 /** The sheets that reckon the work of a plan, what was kept with the call, and the rest behind one tap. */
-export function CallSheets({ record, actions }: { record: CallRecord; actions: readonly ActionId[] }) {
+export function CallSheets({ record, actions }: CallSheetsProps) {
   const [showsAll, setShowsAll] = useState(false);
   const kept = standing(record.worksheets).filter(({ sheet }) => sheetNamed(sheet) !== undefined);
   const ofDoor = (all: BenchSheet[]) => all.filter((each) => isSheetFor(each, record.door));

@@ -1,7 +1,7 @@
 import type { Sum } from '@proper-swing/core/sheets';
-import type { LengthWords } from '../../design/lengthWords';
-import { Slip } from '../../design/Section';
-import { Words } from '../../design/Words';
+import type { LengthWords } from '../design/lengthWords';
+import { Slip } from '../design/Section';
+import { Words } from '../design/Words';
 import { sumWords } from './sumWords';
 
 /** Every sum a person would do in their head, written out. */

@@ -1,5 +1,5 @@
 import type { Sum, SumOf } from '@proper-swing/core/sheets';
-import type { LengthWords } from '../../design/lengthWords';
+import type { LengthWords } from '../design/lengthWords';
 
 const OF: Readonly<Record<SumOf, string>> = {
   leafWidth: 'Each leaf',
@@ -13,6 +13,15 @@ const OF: Readonly<Record<SumOf, string>> = {
   guide: 'Guide from the cut end',
   plug: 'Plug',
   frameMark: 'On the frame',
+  longPoint: 'To the long point',
+  shortPoint: 'To the short point',
+  pack: 'Packers',
+  tongue: 'Tongue as cut',
+  piece: 'New piece',
+  stack: 'Behind the leg, at the top',
+  boltMark: 'Bolt on the frame',
+  plateTop: 'Top of the plate',
+  jig: 'Jig, long',
 };
 
 const SIGNS = { less: '−', plus: '+', over: '÷' } as const;

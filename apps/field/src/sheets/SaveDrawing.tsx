@@ -1,12 +1,12 @@
 import letters from '@fontsource/ibm-plex-sans-condensed/files/ibm-plex-sans-condensed-latin-500-normal.woff';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Press } from '../../design/Press';
-import { SPACE } from '../../design/tokens';
-import { Words } from '../../design/Words';
-import { usePreferences } from '../../offline/preferences';
-import { saveFile } from '../../offline/saveFile';
-import { asDxf, asSvg, type DrawnLine } from './cutFiles';
+import { Press } from '../design/Press';
+import { SPACE } from '../design/tokens';
+import { Words } from '../design/Words';
+import { usePreferences } from '../offline/preferences';
+import { saveFile } from '../offline/saveFile';
+import { asDxf, asSvg, type DrawnLine } from './drawnFiles';
 import type { Paper, TemplatePage } from './stripPages';
 import { templatePdf } from './templatePdf';
 

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
-import { examplePanel, exampleRecord } from '../record/exampleRecord';
+import { examplePanel, exampleRecord } from '../../record/exampleRecord';
 import { CallSheets } from './CallSheets';
-import { isSheetFor, sheetsFor, sheetsOf } from './register';
+import { isSheetFor, sheetsFor, sheetsOf } from '../../sheets/register';
 
 const writtenAt = '2026-03-02T08:30:00Z';
 

@@ -1,0 +1,130 @@
+import { coat, COAT_IDS, type CoatId } from '@proper-swing/core/sheets';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { dayWords, timeOf } from '../../day/days';
+import { Field } from '../../design/Field';
+import { Press } from '../../design/Press';
+import { SPACE } from '../../design/tokens';
+import { Words } from '../../design/Words';
+import type { HelperProps } from '../benchSheet';
+import { readCoats, writeCoats, type Coats } from './coatText';
+import { startOf } from './cureTimes';
+
+/** What is put on, in order: a tap adds a coat; hours of the label in hand are typed over the usual ones. */
+export function CureForm({ typed, onType }: HelperProps) {
+  const coats = readCoats(typed['coats'] ?? '');
+  const put = (next: Coats) => onType('coats', writeCoats(next));
+  const start = startOf(typed);
+  const [now] = useState(() => new Date());
+  return (
+    <View style={styles.block}>
+      <Words kind="label">Put on, in this order: tap to add</Words>
+      <View style={styles.row}>
+        {COAT_IDS.map((id) => (
+          <Press key={id} onPress={() => put([...coats, { id }])} testID={`add-${id}`}>
+            {coat(id).title}
+          </Press>
+        ))}
+      </View>
+      {coats.map((each, i) => (
+        <CoatLine
+          key={`${i}-${each.id}`}
+          coat={each}
+          n={i + 1}
+          onChange={(next) => put(coats.map((other, k) => (k === i ? next : other)))}
+          onDrop={() => put(coats.filter((_, k) => k !== i))}
+        />
+      ))}
+      <View style={styles.head}>
+        <Words style={styles.grow} testID="begun">{`Begun ${dayWords(start, now)}, ${timeOf(start)}.`}</Words>
+        <Press kind="quiet" onPress={() => onType('startsAt', new Date().toISOString())} testID="begin-now">
+          Begin now
+        </Press>
+      </View>
+    </View>
+  );
+}
+
+interface CoatLineProps {
+  coat: Coats[number];
+  n: number;
+  onChange: (next: Coats[number]) => void;
+  onDrop: () => void;
+}
+
+function CoatLine({ coat: own, n, onChange, onDrop }: CoatLineProps) {
+  const { title, workableHours, fullHours } = coat(own.id);
+  return (
+    <View style={styles.line} testID={`coat-line-${n}`}>
+      <View style={styles.head}>
+        <Words kind="strong" style={styles.grow}>{`${n}. ${title}`}</Words>
+        <Press kind="quiet" onPress={onDrop} label={`Take ${title}, ${n}, away`} testID={`coat-line-${n}-drop`}>
+          Take away
+        </Press>
+      </View>
+      <View style={styles.row}>
+        <Hours
+          label="Next coat, h"
+          usual={workableHours}
+          hours={own.workableHours}
+          onHours={(hours) => onChange(withHours(own.id, hours, own.fullHours))}
+          testID={`coat-line-${n}-next`}
+        />
+        <Hours
+          label="Through, h"
+          usual={fullHours}
+          hours={own.fullHours}
+          onHours={(hours) => onChange(withHours(own.id, own.workableHours, hours))}
+          testID={`coat-line-${n}-full`}
+        />
+      </View>
+    </View>
+  );
+}
+
+const withHours = (id: CoatId, workableHours: number | undefined, fullHours: number | undefined): Coats[number] => ({
+  id,
+  ...(workableHours !== undefined && { workableHours }),
+  ...(fullHours !== undefined && { fullHours }),
+});
+
+interface HoursProps {
+  label: string;
+  usual: number;
+  hours: number | undefined;
+  onHours: (hours: number | undefined) => void;
+  testID: string;
+}
+
+/** Hours by the label in hand; empty is what labels usually say. */
+function Hours({ label, usual, hours, onHours, testID }: HoursProps) {
+  const [text, setText] = useState(hours === undefined ? '' : String(hours));
+  const read = (typed: string) => Number(typed.replace(',', '.'));
+  const isWrong = text.trim() !== '' && !(read(text) >= 0);
+  return (
+    <View style={styles.cell}>
+      <Field
+        label={label}
+        value={text}
+        onChange={(next) => {
+          setText(next);
+          if (next.trim() === '') onHours(undefined);
+          else if (read(next) >= 0) onHours(read(next));
+        }}
+        takes="figure"
+        placeholder={`${usual} by most labels`}
+        {...(isWrong && { error: 'Not a number of hours.' })}
+        testID={testID}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  block: { gap: SPACE.s },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flex: 1, minWidth: 0 },
+  line: { gap: SPACE.xs },
+  cell: { flex: 1, minWidth: 130 },
+});

@@ -1,0 +1,48 @@
+import { spliceStrike, type StrikeToSplice } from './spliceStrike';
+
+const leg: StrikeToSplice = {
+  ...{ breakFromMm: 820, breakToMm: 1260, legMm: 2040, jambThicknessMm: 19, gapBehindMm: 12, screwMm: 76.2 },
+  ...{ oldShimsMm: [1050], boltsMm: [965, 1120] },
+  widths: [
+    { at: 700, mm: 116 },
+    { at: 1400, mm: 117.4 },
+  ],
+};
+
+describe('a strike leg that was kicked in (common practice, no source)', () => {
+  it('is cut in sound wood both ways, the saw as deep as the jamb', () => {
+    expect(spliceStrike(leg)).toMatchObject({ cutFromMm: 770, cutToMm: 1310, lengthMm: 540, sawDepthMm: 19 });
+  });
+
+  it('the width is carried straight across the break, and what is read in it does not count', () => {
+    const read = { ...leg, widths: [...leg.widths, { at: 1050, mm: 90 }] };
+    const { widths, crookedMm } = spliceStrike(read);
+    for (const { at, mm } of widths) expect(mm).toBeCloseTo(116 + (1.4 * (at - 700)) / 700, 9);
+    expect(widths.map(({ at }) => at)).toEqual([770, 1050, 1310]);
+    expect(crookedMm).toBeCloseTo(0, 9);
+    // The sound edge itself bends: it is scribed.
+    expect(spliceStrike({ ...leg, widths: [...leg.widths, { at: 1600, mm: 115 }] }).crookedMm).toBeGreaterThan(1);
+  });
+
+  it('goes to the floor or into the head where no sound wood is left for a joint', () => {
+    expect(spliceStrike({ ...leg, breakFromMm: 60 })).toMatchObject({ reachesFloor: true, cutFromMm: 0 });
+    expect(spliceStrike({ ...leg, breakToMm: 1960 })).toMatchObject({ reachesHead: true, cutToMm: 2040 });
+  });
+
+  it('a packer and a screw at every bolt and near both ends, old shims among them, none farther apart than 400', () => {
+    const { fixings } = spliceStrike({ ...leg, breakFromMm: 500, breakToMm: 1600, widths: [{ at: 300, mm: 116 }] });
+    for (const bolt of leg.boltsMm) expect(fixings.find(({ isBolt, atMm }) => isBolt && atMm === bolt)).toBeDefined();
+    expect(fixings.some(({ isOldShim }) => isOldShim)).toBe(true);
+    for (const [i, { atMm }] of fixings.slice(1).entries()) expect(atMm - (fixings[i]?.atMm ?? 0)).toBeLessThanOrEqual(400);
+  });
+
+  it('3 in go through jamb and shims and an inch into the framing, but not through a pipe', () => {
+    expect(spliceStrike(leg).screw).toMatchObject({ isLongEnough: true });
+    expect(spliceStrike({ ...leg, behindMm: 60 }).screw).toMatchObject({ isLongEnough: false });
+    expect(spliceStrike({ ...leg, screwMm: 50 }).screw.isLongEnough).toBe(false);
+  });
+
+  it('wants a width in sound wood', () => {
+    expect(() => spliceStrike({ ...leg, widths: [{ at: 1000, mm: 116 }] })).toThrow('sound wood');
+  });
+});
