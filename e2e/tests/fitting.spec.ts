@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { Finger, stateOf } from '../finger';
+import { beginFitting } from '../fitting';
 import { expect, test } from '../house';
 import { callIdOf, expectAllSaved, openSaggingDoor, TRUE_AGAIN, walkRound } from '../technician';
 
@@ -15,25 +16,6 @@ async function surveyed(page: Page, { widths, heights, ...leans }: Survey): Prom
   for (const [i, place] of ['top', 'middle', 'foot'].entries()) await page.getByTestId(`field-widths.${place}`).fill(widths[i] ?? '');
   for (const [i, place] of ['hinge', 'middle', 'latch'].entries()) await page.getByTestId(`field-heights.${place}`).fill(heights[i] ?? '');
   for (const [field, figure] of Object.entries(leans)) await page.getByTestId(`field-${field}`).fill(String(figure));
-}
-
-/** From Today to a fitting: a new door at a site that is known, what is wanted, its list. */
-async function beginFitting(
-  page: Page,
-  url: string,
-  { title, preset, width, height, job }: Readonly<Record<string, string>>,
-): Promise<string> {
-  const finger = new Finger(page);
-  await page.goto(url);
-  await finger.tap('new-call');
-  await page.getByRole('radio', { name: 'Ottersby Village Hall' }).click();
-  await finger.tap('door-new', `preset-${preset}`, `job-${job}`);
-  await page.getByTestId('door-title').fill(title ?? '');
-  await page.getByTestId('width').fill(width ?? '');
-  await page.getByTestId('height').fill(height ?? '');
-  await finger.tap('start-call', 'to-fit');
-  await expect(page.getByTestId('stage-fit')).toHaveAttribute('aria-current', 'step');
-  return callIdOf(page);
 }
 
 /** Ticks every cut that the list still holds, as it is listed. */

@@ -1,3 +1,4 @@
+import { beginFitting } from '../fitting';
 import { expect, test } from '../house';
 import { faultsAtEverySize, type Faults } from '../layout';
 import { answerLook, expectAllSaved, openSaggingDoor, SAGGING, tapReading, walkRound } from '../technician';
@@ -160,3 +161,43 @@ test('a fitting fits any screen: the opening’s drawing as its form, the list, 
   await expectAllSaved(page);
   expect(found).toEqual([]);
 });
+
+test('a jamb that is mended fits any screen: the leg as its form, the patch, the strikes, the clock, the year', async ({ page, house }) => {
+  test.setTimeout(600_000);
+  await beginFitting(page, house.url, { title: 'Store behind the large committee room', job: 'jamb', first: 'damage' });
+  const found: Faults = [];
+  const look = async (name: string) => found.push(...(await faultsAtEverySize(page, name)));
+  await page.getByTestId('damage-kind-kicked').click();
+  await page.getByTestId('leg-inner-lock').click();
+  await page.getByTestId('damage-1-to').fill('12x');
+  await look('The leg, a fault');
+  await page.getByTestId('damage-1-to').fill('1260');
+  await page.getByTestId('remedy-splice').click();
+  await page.getByTestId('stage-mend').click();
+  await page.getByTestId('field-widths').fill('700: 116; 1400: 117.4');
+  await expect(page.getByTestId('saw-depth')).toBeVisible();
+  await look('The splice');
+  for (const [stage, sign] of [
+    ['strike', 'measured-latch'],
+    ['dry', 'coat-1'],
+  ] as const) {
+    await page.getByTestId(`stage-${stage}`).click();
+    await expect(page.getByTestId(sign)).toBeVisible();
+    await look(stage);
+  }
+  await expectAllSaved(page);
+  for (const [sheet, figures] of Object.entries(ON_THE_BENCH)) {
+    await page.goto(`${house.url}/bench/${sheet}`);
+    for (const [field, typed] of Object.entries(figures)) await page.getByTestId(`field-${field}`).fill(typed);
+    await expect(page.getByTestId('answer')).toBeVisible();
+    await look(sheet);
+  }
+  expect(found).toEqual([]);
+});
+
+const ON_THE_BENCH = {
+  'jamb-foot': { softTopMm: '240' },
+  'jamb-leg': { headMm: '2000', clearMm: '767', roughMm: '100: 800; 1900: 804' },
+  'layout-hinges': { oldBoltMm: '1000', strikeMm: '1005' },
+  'timber-season': { gapMm: '0.5' },
+} as const;

@@ -113,8 +113,10 @@ export interface BenchSheet<Result = unknown> {
   work: (result: Result, request: object) => SheetWork[];
   /** What is ticked off on it. */
   list?: SheetList<Result>;
-  /** When the door is to be come back to, and why: offered as a booking in a call. */
-  comeBack?: (result: Result, typed: Readonly<Record<string, string>>) => { at: Date; because: string } | undefined;
+  /** When the door may be come back to, and why, soonest first: offered as bookings in a call. */
+  comeBack?: (result: Result, typed: Readonly<Record<string, string>>) => { at: Date; because: string }[];
+  /** What a call knows is enough for it: where it reckons the work of a plan, its answer is told beside the plan. */
+  isToldBeside?: true;
   /** Where on the bench it stands, where that is not with others for its doors. */
   shelf?: 'jambs';
   /** The request from what was typed, where its fields do not stand as they are typed. */

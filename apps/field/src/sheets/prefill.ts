@@ -29,7 +29,7 @@ export function prefill(sheet: BenchSheet, record: CallRecord, estimate: Estimat
   };
   const { door } = record;
   if (door.kind === 'hinged') {
-    putSlab(put, door.make, bare);
+    putSlab(sheet.shelf === 'jambs' ? notOfLeg(put) : put, door.make, bare);
     putFitting(put, door.make, bare);
   } else {
     putPanel(put, door.make, bare);
@@ -59,6 +59,13 @@ export function prefill(sheet: BenchSheet, record: CallRecord, estimate: Estimat
 
 type Put = (path: string, text: string, from?: string) => void;
 type Bare = (mm: number) => string;
+
+/** On a jamb a thickness is that of the leg, which the card of a door does not know. */
+const notOfLeg =
+  (put: Put): Put =>
+  (path, text, from) => {
+    if (path !== 'thicknessMm') put(path, text, from);
+  };
 
 function putSlab(put: Put, make: HingedMake, bare: Bare): void {
   put('slabWidthMm', bare(make.slabWidthMm));

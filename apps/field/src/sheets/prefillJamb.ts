@@ -3,6 +3,7 @@ import { softTopMm, type Damage, type Remedy } from '@proper-swing/core/sheets';
 import { keptFigure } from '../call/stages';
 import { readDamages } from './damageText';
 import type { BenchName } from './benchSheet';
+import { readDone } from './ticks';
 
 type Put = (path: string, text: string, from?: string) => void;
 type Bare = (mm: number) => string;
@@ -21,10 +22,17 @@ export function putSurvey(put: Put, record: CallRecord, name: BenchName, bare: B
   }
   if (name === 'jamb.foot' && damages.length > 0) put('softTopMm', bare(softTopMm(ofLeg)), PROBED);
   if (name === 'jamb.splice') putBreak(put, ofLeg, bare);
-  if (name === 'cure.clock') {
-    const coats = COATS[(kept('remedy') as Remedy | undefined) ?? 'leave'] ?? (record.call.job === 'changeSlab' ? CHANGED : undefined);
-    if (coats !== undefined) put('coats', coats, 'as usual');
-  }
+  if (name === 'cure.clock') putCoats(put, record, kept('remedy') as Remedy | undefined);
+}
+
+/** What is put on after what was done; what was glued already is on. */
+function putCoats(put: Put, record: CallRecord, remedy: Remedy | undefined): void {
+  const ofFoot = (field: string) => keptFigure(record, 'jamb.foot', field);
+  const isWet = ofFoot('stock') === 'wet';
+  const coats = remedy === undefined ? (record.call.job === 'changeSlab' ? CHANGED : undefined) : COATS[remedy];
+  if (coats === undefined) return;
+  put('coats', remedy === 'patchFoot' && isWet ? UNPAINTED : coats);
+  if (remedy === 'patchFoot' && readDone(ofFoot('done') ?? '').some(({ id }) => id === 'glued')) put('done', 'coat-1');
 }
 
 function putBreak(put: Put, ofLeg: readonly Damage[], bare: Bare): void {
@@ -41,5 +49,7 @@ const COATS: Readonly<Partial<Record<Remedy, string>>> = {
   splice: 'filler primer paint',
   wholeLeg: 'filler caulk primer paint',
 };
+/** Wet stock is painted another day. */
+const UNPAINTED = 'adhesive caulk';
 /** A new slab has its bare places painted before it hangs. */
 const CHANGED = 'primer paint';

@@ -27,6 +27,8 @@ describe('what to do about a leg (common practice, no source)', () => {
 
   it.each([
     ['damaged', 'leave', [crack], {}],
+    ['nothingToFill', 'fill', [], {}],
+    ['nothingToRenew', 'wholeFrame', [], {}],
     ['softWood', 'fill', [softFoot], {}],
     ['brokenOut', 'fill', [kicked], {}],
     ['stainShows', 'fill', [crack], { finish: 'stained' }],

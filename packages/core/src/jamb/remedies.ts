@@ -53,6 +53,7 @@ const takesResin = ({ school, thicknessMm }: JambSurvey, { depthMm = thicknessMm
 /** What speaks against a remedy: as named rules, each enough by itself. */
 export const AGAINST = {
   damaged: { remedy: 'leave', holds: (survey: JambSurvey) => survey.damages.length > 0 },
+  nothingToFill: { remedy: 'fill', holds: (survey: JambSurvey) => survey.damages.length === 0 },
   softWood: {
     remedy: 'fill',
     holds: (survey: JambSurvey) => ofLeg(survey).some((each) => each.kind === 'soft' && !takesResin(survey, each)),
@@ -83,6 +84,7 @@ export const AGAINST = {
     holds: (survey: JambSurvey) => ofLeg(survey).some(({ toMm }) => toMm > survey.legMm - SOUND_BEYOND_MM),
   },
   legSound: { remedy: 'wholeLeg', holds: (survey: JambSurvey) => ofLeg(survey).length === 0 },
+  nothingToRenew: { remedy: 'wholeFrame', holds: (survey: JambSurvey) => survey.damages.length === 0 },
   thresholdSoft: { remedy: 'wholeLeg', holds: (survey: JambSurvey) => has(survey.damages, ['soft'], ['threshold', 'framing']) },
 } as const satisfies Record<string, { remedy: Remedy; holds: (survey: JambSurvey) => boolean }>;
 export type AgainstId = keyof typeof AGAINST;

@@ -47,6 +47,24 @@ describe('a slab through the year', () => {
     expect(forecastSeason({ ...slab, leastMm: 6, mostMm: 7 }).advice).toBe('tooNarrowWhenDry');
   });
 
+  it('tighter than the air alone makes it, a meter comes before the plane; in the dry season it is simply too wide', () => {
+    const framed: SlabInSeason = {
+      ...slab,
+      species: 'whitePine',
+      build: 'framed',
+      exposure: 'between',
+      finish: 'sealed',
+      gapMm: 0,
+      leastMm: 3,
+    };
+    const found = forecastSeason(framed);
+    expect(found.advice).toBe('meterFirst');
+    expect(found.planeMm).toBe(0);
+    expect(found.backInMonths).toBeGreaterThan(0);
+    expect(forecastSeason({ ...framed, meterPercent: found.nowPercent + 3 }).advice).not.toBe('meterFirst');
+    expect(forecastSeason({ ...framed, month: 3 }).advice).toBe('planeNow');
+  });
+
   it('wetter than the air can make it has water from elsewhere', () => {
     const found = forecastSeason({ ...slab, meterPercent: 24 });
     expect(found.advice).toBe('findWater');

@@ -23,7 +23,7 @@ export interface MonthOfSlab {
   gapMm: number;
 }
 
-export const SEASON_ADVICE = ['findWater', 'leave', 'sealWhenDry', 'planeWhenDry', 'planeNow', 'tooNarrowWhenDry'] as const;
+export const SEASON_ADVICE = ['findWater', 'meterFirst', 'leave', 'sealWhenDry', 'planeWhenDry', 'planeNow', 'tooNarrowWhenDry'] as const;
 export type SeasonAdvice = (typeof SEASON_ADVICE)[number];
 
 export interface SeasonForecast {
@@ -62,6 +62,8 @@ const WORTH_MM = 0.3;
 interface Case {
   isWet: boolean;
   isDry: boolean;
+  /** Without a meter: tighter than the air alone makes a slab that once had its gap. */
+  isUnexplained: boolean;
   needMm: number;
   needSealedMm: number;
   dryAfterMm: number;
@@ -71,6 +73,7 @@ interface Case {
 /** What is advised: the first that holds. */
 const RULES: readonly { advice: SeasonAdvice; holds: (of: Case) => boolean }[] = [
   { advice: 'findWater', holds: ({ isWet }) => isWet },
+  { advice: 'meterFirst', holds: ({ isUnexplained, isDry }) => isUnexplained && !isDry },
   { advice: 'leave', holds: ({ needMm }) => needMm < WORTH_MM },
   { advice: 'sealWhenDry', holds: ({ needSealedMm }) => needSealedMm < WORTH_MM },
   { advice: 'tooNarrowWhenDry', holds: ({ dryAfterMm, mostMm }) => dryAfterMm > mostMm },
@@ -91,6 +94,9 @@ export function forecastSeason(slab: SlabInSeason): SeasonForecast {
   const at = (percent: number) => months.find((each) => each.percent === percent) as MonthOfSlab;
   const wettest = at(Math.max(...months.map(({ percent }) => percent)));
   const driest = at(Math.min(...months.map(({ percent }) => percent)));
+  const perPercentMm = widthChange(slab, 1);
+  const movesMm = widthChange(slab, wettest.percent - driest.percent);
+  const doubtMm = Math.hypot(COEFFICIENT_DOUBT * movesMm, perPercentMm * PERCENT_DOUBT);
   const sealed = settledYear(climate, { ...slab, finish: 'sealed' });
   // It is sealed when it is dry, and from then on follows the air more slowly.
   const sealedMm = gapAt(Math.max(...sealed));
@@ -100,17 +106,15 @@ export function forecastSeason(slab: SlabInSeason): SeasonForecast {
   const dryLine = driest.percent + DRY_SHARE * (wettest.percent - driest.percent);
   const isDry = nowPercent <= dryLine;
   const isWet = meterPercent !== undefined && meterPercent > byAir + WATER_FROM_PERCENT;
-  const known = { isWet, isDry, needMm, needSealedMm: planeSealedMm, dryAfterMm: driest.gapMm + planeSealedMm, mostMm };
+  const isUnexplained = meterPercent === undefined && driest.gapMm + doubtMm < leastMm;
+  const known = { isWet, isDry, isUnexplained, needMm, needSealedMm: planeSealedMm, dryAfterMm: driest.gapMm + planeSealedMm, mostMm };
   const advice = RULES.find(({ holds }) => holds(known))?.advice ?? 'planeWhenDry';
   const waits = advice === 'findWater' || (advice !== 'leave' && !isDry);
   const back = waits ? months.findIndex(({ percent }) => percent <= dryLine) + 1 : 0;
   const planes = advice === 'planeNow' || advice === 'planeWhenDry' || advice === 'tooNarrowWhenDry';
   const planeMm = planes ? planeSealedMm : 0;
-  const perPercentMm = widthChange(slab, 1);
-  const movesMm = widthChange(slab, wettest.percent - driest.percent);
   return {
-    ...{ nowPercent, months, wettest, driest, perPercentMm, movesMm, advice, planeMm, sealedMm },
-    doubtMm: Math.hypot(COEFFICIENT_DOUBT * movesMm, perPercentMm * PERCENT_DOUBT),
+    ...{ nowPercent, months, wettest, driest, perPercentMm, movesMm, doubtMm, advice, planeMm, sealedMm },
     thenDriestMm: driest.gapMm + planeMm,
     backInMonths: back,
     backMonth: back === 0 ? month : ((month - 1 + back) % 12) + 1,

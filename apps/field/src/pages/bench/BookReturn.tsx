@@ -23,15 +23,16 @@ export interface BookReturnProps {
 export function BookReturn({ record, sheet, state: { result, typed, isCurrent }, onBook }: BookReturnProps) {
   const [now] = useState(() => new Date());
   const [fault, setFault] = useState<string>();
-  const back = sheet.comeBack?.(result, typed);
-  if (back === undefined || back.at <= now) return null;
-  const says = `${dayWords(back.at, now)}, ${timeOf(back.at)}`;
   const { call } = record;
-  const isBooked = call.state === 'open' && isSameMinute(new Date(call.scheduledFor), back.at);
-  const book = () => {
+  const times = (sheet.comeBack?.(result, typed) ?? []).filter(({ at }) => at > now);
+  const says = (at: Date) => `${dayWords(at, now)}, ${timeOf(at)}`;
+  const booked = times.find(({ at }) => call.state === 'open' && isSameMinute(new Date(call.scheduledFor), at));
+  const [first] = times;
+  if (first === undefined) return null;
+  const book = ({ at, because }: typeof first) => {
     try {
       onBook();
-      bookReturn(call, back.at, back.because);
+      bookReturn(call, at, because);
       setFault(undefined);
     } catch {
       setFault('This device is full: it was not booked. Make room and try again.');
@@ -39,19 +40,26 @@ export function BookReturn({ record, sheet, state: { result, typed, isCurrent },
   };
   return (
     <Section title="Come back">
-      {isBooked ? (
+      {booked ? (
         <>
-          <Words tone="right" testID="return-booked">{`✓ Booked: come back ${says}.`}</Words>
+          <Words tone="right" testID="return-booked">{`✓ Booked: come back ${says(booked.at)}.`}</Words>
           <Press onPress={() => router.navigate('/')} testID="to-today">
             To today’s calls
           </Press>
         </>
       ) : (
         <>
-          <Words>{`${back.because}: the call stays open and stands in the day of its return.`}</Words>
-          <Press disabled={!isCurrent} onPress={book} testID="book-return">
-            {`Book the return: ${says}`}
-          </Press>
+          <Words>{`${first.because}: the call stays open, and stands on the day of its return.`}</Words>
+          {times.map((time, i) => (
+            <Press
+              key={time.at.getTime()}
+              disabled={!isCurrent}
+              onPress={() => book(time)}
+              testID={i === 0 ? 'book-return' : `book-return-${i + 1}`}
+            >
+              {`Book the return: ${says(time.at)}`}
+            </Press>
+          ))}
           <Press kind="quiet" onPress={() => router.navigate(`/call/${call.id}/visit`)} testID="other-day">
             Another day
           </Press>

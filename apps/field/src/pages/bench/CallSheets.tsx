@@ -11,6 +11,7 @@ import { Words } from '../../design/Words';
 import type { BenchSheet } from '../../sheets/benchSheet';
 import { isSheetFor, sheetNamed, sheetsFor, sheetsOf } from '../../sheets/register';
 import { inAddress } from '../../call/stages';
+import { ToldBeside } from './ToldBeside';
 
 export interface CallSheetsProps {
   record: CallRecord;
@@ -24,6 +25,7 @@ export function CallSheets({ record, actions }: CallSheetsProps) {
   const kept = standing(record.worksheets).filter(({ sheet }) => sheetNamed(sheet) !== undefined);
   const ofDoor = (all: BenchSheet[]) => all.filter((each) => isSheetFor(each, record.door));
   const fitting = ofDoor(sheetsFor(actions));
+  const told = fitting.filter(({ name, isToldBeside }) => isToldBeside && !kept.some(({ sheet }) => sheet === name));
   const sheets = showsAll ? ofDoor([...sheetsOf(record.door.kind), ...sheetsOf('every')]) : fitting;
   return (
     <Section title="Work it out">
@@ -32,6 +34,9 @@ export function CallSheets({ record, actions }: CallSheetsProps) {
           <Words kind="strong">{sheetNamed(sheet)?.title}</Words>
           <Words>{says}</Words>
         </View>
+      ))}
+      {told.map((sheet) => (
+        <ToldBeside key={sheet.name} record={record} sheet={sheet} />
       ))}
       <View style={styles.row}>
         {sheets.map(({ name, title }) => (

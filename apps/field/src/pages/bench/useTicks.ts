@@ -23,7 +23,7 @@ export function useTicks(
   const { typed, request, result, isCurrent, type } = state;
   const ticked = ticksOf(typed);
   const keptTicks = ticksOf(kept === undefined ? {} : tickedIn(kept));
-  const written = useRef(keptTicks);
+  const written = useRef(ticksOf(state.given));
   useEffect(() => {
     if (sheet.list === undefined || result === undefined || !isCurrent || ticked === keptTicks || ticked === written.current) return;
     written.current = ticked;

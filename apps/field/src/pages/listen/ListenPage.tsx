@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Press } from '../../design/Press';
 import { SPACE } from '../../design/tokens';
 import { CallFrame } from '../../call/CallFrame';
+import { fittingList } from '../../call/fittingList';
 import { isFitting, JOB_WORDS, jobOf, stagesOf } from '../../call/stages';
 import { Listen } from './Listen';
 
@@ -18,11 +19,14 @@ export function ListenPage() {
 function WayOn({ record }: { record: CallRecord }) {
   const { call, readings } = record;
   const to = (path: string) => router.replace(`/call/${call.id}${path}`);
-  const [, next] = stagesOf(record);
+  const stages = stagesOf(record);
+  const list = fittingList(record);
+  const openAt = list?.state === 'kept' ? list.openAt : undefined;
+  const next = stages.find(({ path }) => path === openAt) ?? stages[1];
   if (isFitting(call) && next) {
     return (
       <Press kind="primary" onPress={() => to(next.path)} testID={`to-${next.id}`}>
-        {`${JOB_WORDS[jobOf(call)]} ›`}
+        {`${next === stages[1] ? JOB_WORDS[jobOf(call)] : next.title} ›`}
       </Press>
     );
   }

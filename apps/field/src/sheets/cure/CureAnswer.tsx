@@ -25,7 +25,7 @@ export function CureAnswer({ result, width, chosen = {} }: AnswerProps<CurePlan,
       {coats.map(({ id, onHours, readyHours, fullHours: through }, i) => (
         <AnswerLine
           key={`${i}-${id}`}
-          label={`${coat(id).title}: on ${says(onHours)}; next after ${hoursWords(readyHours - onHours)}; through ${says(through)}`}
+          label={`${coat(id).title}: on ${says(onHours)}; next after ${hoursWords(readyHours - onHours)}; hard ${says(through)}`}
           figure={i === 0 ? 'now' : timeOf(hoursOn(start, onHours))}
           testID={`coat-${i + 1}`}
         />
@@ -35,7 +35,7 @@ export function CureAnswer({ result, width, chosen = {} }: AnswerProps<CurePlan,
           {line}
         </Words>
       ))}
-      {coats.length > 0 && <Words testID="bears-all">{`It bears all it is for ${says(fullHours)}.`}</Words>}
+      {coats.length > 0 && <Words testID="all-hard">{`All of it is hard ${says(fullHours)}.`}</Words>}
       <Slip label="Meanwhile">
         {[...new Set(coats.map(({ id }) => id))].map((id) => (
           <Words key={id}>{MEANWHILE[id]}</Words>

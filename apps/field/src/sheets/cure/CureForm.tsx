@@ -16,16 +16,10 @@ export function CureForm({ typed, onType }: HelperProps) {
   const put = (next: Coats) => onType('coats', writeCoats(next));
   const start = startOf(typed);
   const [now] = useState(() => new Date());
+  const [isAdding, setIsAdding] = useState(false);
   return (
     <View style={styles.block}>
-      <Words kind="label">Put on, in this order: tap to add</Words>
-      <View style={styles.row}>
-        {COAT_IDS.map((id) => (
-          <Press key={id} onPress={() => put([...coats, { id }])} testID={`add-${id}`}>
-            {coat(id).title}
-          </Press>
-        ))}
-      </View>
+      <Words kind="label">Put on, in this order</Words>
       {coats.map((each, i) => (
         <CoatLine
           key={`${i}-${each.id}`}
@@ -35,6 +29,20 @@ export function CureForm({ typed, onType }: HelperProps) {
           onDrop={() => put(coats.filter((_, k) => k !== i))}
         />
       ))}
+      {coats.length > 0 && (
+        <Press style={styles.start} onPress={() => setIsAdding(!isAdding)} testID="add-coat">
+          {isAdding ? 'No more' : 'Add a coat'}
+        </Press>
+      )}
+      {(isAdding || coats.length === 0) && (
+        <View style={styles.row}>
+          {COAT_IDS.map((id) => (
+            <Press key={id} onPress={() => put([...coats, { id }])} testID={`add-${id}`}>
+              {coat(id).title}
+            </Press>
+          ))}
+        </View>
+      )}
       <View style={styles.head}>
         <Words style={styles.grow} testID="begun">{`Begun ${dayWords(start, now)}, ${timeOf(start)}.`}</Words>
         <Press kind="quiet" onPress={() => onType('startsAt', new Date().toISOString())} testID="begin-now">
@@ -54,30 +62,36 @@ interface CoatLineProps {
 
 function CoatLine({ coat: own, n, onChange, onDrop }: CoatLineProps) {
   const { title, workableHours, fullHours } = coat(own.id);
+  const [isOpen, setIsOpen] = useState(own.workableHours !== undefined || own.fullHours !== undefined);
   return (
     <View style={styles.line} testID={`coat-line-${n}`}>
       <View style={styles.head}>
         <Words kind="strong" style={styles.grow}>{`${n}. ${title}`}</Words>
+        <Press kind="quiet" onPress={() => setIsOpen(!isOpen)} label={`Label of ${title}, ${n}`} testID={`coat-line-${n}-label`}>
+          Label
+        </Press>
         <Press kind="quiet" onPress={onDrop} label={`Take ${title}, ${n}, away`} testID={`coat-line-${n}-drop`}>
           Take away
         </Press>
       </View>
-      <View style={styles.row}>
-        <Hours
-          label="Next coat, h"
-          usual={workableHours}
-          hours={own.workableHours}
-          onHours={(hours) => onChange(withHours(own.id, hours, own.fullHours))}
-          testID={`coat-line-${n}-next`}
-        />
-        <Hours
-          label="Through, h"
-          usual={fullHours}
-          hours={own.fullHours}
-          onHours={(hours) => onChange(withHours(own.id, own.workableHours, hours))}
-          testID={`coat-line-${n}-full`}
-        />
-      </View>
+      {isOpen && (
+        <View style={styles.row}>
+          <Hours
+            label="Next coat, h"
+            usual={workableHours}
+            hours={own.workableHours}
+            onHours={(hours) => onChange(withHours(own.id, hours, own.fullHours))}
+            testID={`coat-line-${n}-next`}
+          />
+          <Hours
+            label="Hard, h"
+            usual={fullHours}
+            hours={own.fullHours}
+            onHours={(hours) => onChange(withHours(own.id, own.workableHours, hours))}
+            testID={`coat-line-${n}-full`}
+          />
+        </View>
+      )}
     </View>
   );
 }
@@ -126,5 +140,6 @@ const styles = StyleSheet.create({
   head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flex: 1, minWidth: 0 },
   line: { gap: SPACE.xs },
+  start: { alignSelf: 'flex-start' },
   cell: { flex: 1, minWidth: 130 },
 });

@@ -11,7 +11,7 @@ export const cureSays = ({ coats, visitsHours, fullHours, tooCold }: CurePlan): 
   if (tooCold.length > 0)
     return `Too cold: ${tooCold.map(({ id, leastCelsius }) => `${coat(id).title.toLowerCase()} wants ${leastCelsius} °C`).join(', ')}. Warm it, or put it off.`;
   const returns = visitsHours.length - 1;
-  return `${coats.length} ${coats.length === 1 ? 'coat' : 'coats'}, ${returns === 0 ? 'all in this visit' : `back ${returns === 1 ? 'once' : `${returns} times`}`}; it bears all after ${hoursWords(fullHours)}.`;
+  return `${coats.length} ${coats.length === 1 ? 'coat' : 'coats'}, ${returns === 0 ? 'all in this visit' : `back ${returns === 1 ? 'once' : `${returns} times`}`}; all hard after ${hoursWords(fullHours)}.`;
 };
 
 /** What may be done while it is not through yet, and what may not. */

@@ -57,10 +57,8 @@ export const cureClockSheet = benchSheet<CurePlan>({
   Answer: lazy(async () => ({ default: (await import('./CureAnswer')).CureAnswer })),
   says: cureSays,
   list: { canBeWorked: ({ tooCold }) => tooCold.length === 0, steps: cureSteps },
-  comeBack: ({ visitsHours }, typed) => {
-    const [, next] = visitsHours;
-    return next === undefined ? undefined : { at: hoursOn(startOf(typed), next), because: 'Left to dry' };
-  },
+  comeBack: ({ visitsHours }, typed) =>
+    visitsHours.slice(1).map((hours) => ({ at: hoursOn(startOf(typed), hours), because: 'Left to dry' })),
   shape: ({ startsAt = new Date(), ...rest }: TypedCure) => ({ ...rest, nowHour: startsAt.getHours() + startsAt.getMinutes() / 60 }),
   fieldOf: (field) => (/^coats/.test(field) ? 'coats' : undefined),
 });

@@ -12,7 +12,7 @@ import { footSays } from './jambSays';
 import { RebateDrawing } from './RebateDrawing';
 
 /** The patch drawn with its points, the sums, saw settings and what holds it. */
-export function FootAnswer({ result, request, words, width }: AnswerProps<FootPatch, FootToPatch>) {
+export function FootAnswer({ result, request, words, width, chosen }: AnswerProps<FootPatch, FootToPatch>) {
   const { isAboveSoft, isTall, packMm, planeMm, windowsMm, bradsMm, brad, rebate, stockLengthMm, sums } = result;
   const { withUnit, bare } = words;
   return (
@@ -46,6 +46,11 @@ export function FootAnswer({ result, request, words, width }: AnswerProps<FootPa
       <Slip label="In this order">
         <Words>Score between jamb and trim first. Out in small pieces, away from the part that bears the hinges.</Words>
         <Words>Prove packers and patch dry before any glue. Tap and pry until it is flush, then leave it to set.</Words>
+        <Words testID="paint-when">
+          {chosen?.['stock'] === 'wet'
+            ? 'Wet stock is caulked today and painted once a meter says less than 18 %.'
+            : 'Dry stock is caulked and primed today: see What dries when.'}
+        </Words>
         <Words>Cut ends get preservative; where the sound leg stands on the threshold it wicks as well: undercut, silicone.</Words>
       </Slip>
       <SaveDrawing says="Patch at full size" name="foot-patch" id="" lines={() => footFullSize(result, request)} />

@@ -14,7 +14,7 @@ const patched = ({ cutHeightMm, longPointMm, shortPointMm, packMm }: FootPatch, 
   remark: `Cut ${mm(cutHeightMm)} up; patch ${mm(longPointMm)} to the long point, ${mm(shortPointMm)} to the short.`,
 });
 
-function footSteps(patch: FootPatch, request: FootToPatch, { stock }: Readonly<Record<string, string>>): ListedStep[] {
+function footSteps(patch: FootPatch, request: FootToPatch): ListedStep[] {
   const { isAboveSoft, isTall, packMm, planeMm, windowsMm } = patch;
   if (!isAboveSoft || isTall) return [];
   const work = patched(patch, request);
@@ -42,8 +42,6 @@ function footSteps(patch: FootPatch, request: FootToPatch, { stock }: Readonly<R
     { id: 'nailed', says: 'Four brads, tapped and pried flush, left to set', work },
     { id: 'eased', says: ({ withUnit }) => `Edges eased ${withUnit(patch.easeMm)}`, work },
     { id: 'sound-leg', says: ({ withUnit }) => `Sound leg undercut ${withUnit(patch.undercutMm)}, silicone in` },
-    { id: 'caulked', says: 'Caulked all round' },
-    { id: 'paint', says: stock === 'wet' ? 'Paint later: stock is wet, see What dries when' : 'Primed today, see What dries when' },
   ];
 }
 
@@ -89,7 +87,7 @@ export const jambFootSheet = benchSheet<FootPatch>({
   says: footSays,
   list: {
     canBeWorked: ({ isAboveSoft, isTall }) => isAboveSoft && !isTall,
-    steps: (patch, request, typed) => footSteps(patch, request as FootToPatch, typed),
+    steps: (patch, request) => footSteps(patch, request as FootToPatch),
   },
   shape: ({ stock: _, ...rest }: TypedFoot) => rest,
 });

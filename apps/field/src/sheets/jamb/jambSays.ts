@@ -3,7 +3,11 @@ import type { LengthWords } from '../../design/lengthWords';
 import { REMEDY_WORDS } from './jambWords';
 
 export const decideSays = ({ stops, advised }: Pick<JambDecision, 'stops' | 'advised'>) =>
-  stops.length > 0 ? 'Stop and refer: nothing is cut here yet.' : `${REMEDY_WORDS[advised ?? 'wholeFrame']}.`;
+  stops.length > 0
+    ? 'Stop and refer: nothing is cut here yet.'
+    : advised === 'leave'
+      ? 'Nothing marked: probe it, and tap where it is damaged.'
+      : `${REMEDY_WORDS[advised ?? 'wholeFrame']}.`;
 
 export const footSays = ({ cutHeightMm, longPointMm, shortPointMm, packMm, isAboveSoft }: FootPatch, { bare, withUnit }: LengthWords) =>
   isAboveSoft

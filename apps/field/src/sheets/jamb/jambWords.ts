@@ -24,7 +24,7 @@ export const REMEDY_WORDS: Readonly<Record<Remedy, string>> = {
 
 /** What a remedy is good for, where nothing speaks against it. */
 export const REMEDY_BECAUSE: Readonly<Record<Remedy, string>> = {
-  leave: 'Nothing is wrong with it.',
+  leave: 'Probed all the way down, and nothing is wrong with it.',
   fill: 'Painted and only cracked: under paint it does not show.',
   patchFoot: 'Soft at the foot alone: what bears the door stays where it is.',
   splice: 'Broken at the strike, sound above and below: the new length is screwed to the framing.',
@@ -34,6 +34,8 @@ export const REMEDY_BECAUSE: Readonly<Record<Remedy, string>> = {
 
 export const AGAINST_WORDS: Readonly<Record<AgainstId, string>> = {
   damaged: 'It is damaged.',
+  nothingToFill: 'Nothing is marked that could be filled.',
+  nothingToRenew: 'Nothing is marked that is damaged.',
   softWood: 'Soft wood holds no filler: it goes out first.',
   brokenOut: 'Kicked in, the wood is gone or loose.',
   stainShows: 'It is stained: filler shows.',
@@ -67,7 +69,7 @@ export const FIRST_WORDS: Readonly<Record<FirstId, string>> = {
 };
 
 export const FIXING_WORDS: Readonly<Record<FixingState, string>> = {
-  fits: 'reaches the framing and stays short of what is behind',
+  fits: 'reaches far enough into the framing',
   shortBite: 'is the longest that is safe: it bites less than wanted',
   none: 'cannot reach the framing safely: fix it another way',
 };

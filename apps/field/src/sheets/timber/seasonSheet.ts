@@ -20,6 +20,7 @@ interface TypedSeason {
 
 /** A return in another season is in the morning. */
 const MORNING = 9;
+const inMonths = (months: number): Date => setHours(addMonths(new Date().setMinutes(0, 0, 0), months), MORNING);
 
 export const timberSeasonSheet = benchSheet<SeasonForecast>({
   name: 'timber.season',
@@ -58,15 +59,13 @@ export const timberSeasonSheet = benchSheet<SeasonForecast>({
       ],
     },
   ],
-  serves: ['dryAndSeal', 'planeLatch'],
+  serves: ['dryAndSeal'],
+  isToldBeside: true,
   stations: { gapMm: 'latch.mid' },
   estimated: ['gapMm'],
   Answer: lazy(async () => ({ default: (await import('./SeasonAnswer')).SeasonAnswer })),
   says: seasonSays,
-  comeBack: ({ backInMonths }) =>
-    backInMonths === 0
-      ? undefined
-      : { at: setHours(addMonths(new Date().setMinutes(0, 0, 0), backInMonths), MORNING), because: 'Swollen: left to dry' },
+  comeBack: ({ backInMonths }) => (backInMonths === 0 ? [] : [{ at: inMonths(backInMonths), because: 'Swollen, left to dry' }]),
   shape: ({ climateId, ownClimate, month, ...rest }: TypedSeason) => ({
     ...rest,
     month: Number(month),

@@ -19,6 +19,8 @@ export const moistureSays = ({ nowPercent, thenPercent, state, widerMm }: Moistu
 
 const ADVICE_SAYS: Readonly<Record<SeasonAdvice, (forecast: SeasonForecast, words: LengthWords) => string>> = {
   findWater: () => 'Do not plane: it is wetter than the air makes it. Find the water and let it dry.',
+  meterFirst: ({ movesMm, backMonth }, { withUnit }) =>
+    `Do not plane. The air alone moves it ${withUnit(movesMm)}, which does not make it so tight: read a meter at its bare edges, find the water, let it dry. Come back in ${monthWords(backMonth)}.`,
   leave: ({ wettest }, { withUnit }) =>
     `Leave it: ${withUnit(Math.max(0, wettest.gapMm))} at its tightest, in ${monthWords(wettest.month)}.`,
   sealWhenDry: ({ sealedMm, backInMonths, backMonth }, { withUnit }) =>
