@@ -21,7 +21,15 @@ export interface Preferences {
 }
 
 const KEY = 'swing.preferences';
-const USUAL: Preferences = { units: 'mm', finest: 32, theme: 'device', gapPad: 'gauge', climateId: 'mildCoast', ownClimate: '', knowsHow: false };
+const USUAL: Preferences = {
+  units: 'mm',
+  finest: 32,
+  theme: 'device',
+  gapPad: 'gauge',
+  climateId: 'mildCoast',
+  ownClimate: '',
+  knowsHow: false,
+};
 
 let current = read();
 const changes = announcer();

@@ -36,6 +36,15 @@ describe('strikes (common practice, no source)', () => {
     expect(AGREE_WITHIN_MM).toBeCloseTo(IN / 16, 9);
   });
 
+  it('the slab is bored at the backset, its edge in the middle of its thickness or as far off as the bolt is', () => {
+    expect(layStrikes(asked).slab).toEqual([]);
+    const { slab } = layStrikes({ ...asked, backsetMm: 60, slabThicknessMm: 40 });
+    expect(slab).toEqual([
+      { bolt: 'latch', belowTopMm: 1040, backsetMm: 60, fromFaceMm: 22, offMiddleMm: 2 },
+      { bolt: 'deadbolt', belowTopMm: 900, backsetMm: 60, fromFaceMm: 22, offMiddleMm: 2 },
+    ]);
+  });
+
   it('the plate is traced about the hole', () => {
     expect(layStrikes(asked).strikes[0]?.plate).toEqual({ topMm: 1043 - 28.5, footMm: 1043 + 28.5, nearMm: 9, farMm: 37, recessMm: 1.6 });
   });

@@ -24,6 +24,9 @@ export interface StrikesToLay {
   stopGapMm: number;
   boreMm: number;
   jambThicknessMm: number;
+  /** The slab, where its holes are bored as well: edge to the middle of the handle, and its thickness. */
+  backsetMm?: number;
+  slabThicknessMm?: number;
   latch: BoltToLay;
   deadbolt?: BoltToLay;
 }
@@ -43,8 +46,20 @@ export interface LaidStrike {
   bore: { mm: number; deepMm: number; isThrough: boolean };
 }
 
+/** A bolt’s holes in the slab: middle below its top, from the edge, and of the edge’s hole from the face that meets the stop. */
+export interface SlabBore {
+  bolt: Bolt;
+  belowTopMm: number;
+  backsetMm: number;
+  fromFaceMm: number;
+  /** How far that is off the middle of the edge, + toward the far face. */
+  offMiddleMm?: number;
+}
+
 export interface StrikeLayout {
   strikes: LaidStrike[];
+  /** Where the backset is known. */
+  slab: SlabBore[];
   /** Where measure and mark differ, nothing is cut. */
   mayCut: boolean;
   sums: Sum[];
@@ -56,7 +71,8 @@ export const AGREE_WITHIN_MM = MM_PER_UNIT.in / 16;
 const LATCH_SHARE = 1 / 2;
 
 /** Where the strikes go on a jamb: reckoned from the slab, and marked by the bolts themselves; the mark is cut where both agree. */
-export function layStrikes({ headGapMm, stopGapMm, boreMm, jambThicknessMm, latch, deadbolt }: StrikesToLay): StrikeLayout {
+export function layStrikes(asked: StrikesToLay): StrikeLayout {
+  const { headGapMm, stopGapMm, boreMm, jambThicknessMm, backsetMm, slabThicknessMm, latch, deadbolt } = asked;
   const sums: Sum[] = [];
   const lay = (bolt: Bolt, of: BoltToLay): LaidStrike => {
     const height = sum('boltMark', of.belowTopMm).plus(headGapMm);
@@ -86,6 +102,17 @@ export function layStrikes({ headGapMm, stopGapMm, boreMm, jambThicknessMm, latc
       },
     };
   };
-  const strikes = [lay('latch', latch), ...(deadbolt ? [lay('deadbolt', deadbolt)] : [])];
-  return { strikes, mayCut: strikes.every(({ state }) => state !== 'differ'), sums };
+  const bolts: readonly (readonly [Bolt, BoltToLay])[] = [['latch', latch], ...(deadbolt ? [['deadbolt', deadbolt] as const] : [])];
+  const strikes = bolts.map(([bolt, of]) => lay(bolt, of));
+  const slab = bolts.flatMap(([bolt, { belowTopMm, fromFaceMm }]): SlabBore[] =>
+    backsetMm === undefined
+      ? []
+      : [
+          {
+            ...{ bolt, belowTopMm, backsetMm, fromFaceMm },
+            ...(slabThicknessMm !== undefined && { offMiddleMm: fromFaceMm - slabThicknessMm / 2 }),
+          },
+        ],
+  );
+  return { strikes, slab, mayCut: strikes.every(({ state }) => state !== 'differ'), sums };
 }

@@ -110,6 +110,7 @@ export { coat, COAT_IDS, type CoatId } from '../cure/coats';
 export type { CureAsked, CuredCoat, CurePlan } from '../cure/curePlan';
 export { SAMPLE_CLIMATES, SAMPLE_CLIMATE_IDS, type MonthOfAir, type SampleClimateId } from '../timber/climate';
 export type { MoistureJudged, MoistureState, TimberToJudge } from '../timber/judgeMoisture';
+export { askedByAir } from '../timber/yearOfMoisture';
 export { equilibriumMoisture } from '../timber/moisture';
 export type { MonthOfSlab, SeasonAdvice, SeasonForecast, SlabInSeason } from '../timber/season';
 export { species, SPECIES_IDS, type SpeciesId } from '../timber/species';

@@ -110,7 +110,7 @@ function FieldOf({ field, text, isGiven, error, unit, origin, onType }: FieldOfP
   return (
     <FormCell takes={LONG_KINDS.includes(kind) ? 'whole' : 'half'}>
       <Field
-        label={[label, ...(own === '' ? [] : [own ?? unit])].join(', ') + (from ? ` · ${from}` : '')}
+        label={[label, ...(own === '' || kind === 'words' ? [] : [own ?? unit])].join(', ') + (from ? ` · ${from}` : '')}
         value={text}
         onChange={(typed) => onType(path, typed)}
         error={error}

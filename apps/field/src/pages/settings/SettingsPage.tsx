@@ -28,6 +28,11 @@ export function SettingsPage() {
       <Section title="Light">
         <Choice label="Theme" options={THEMES} chosen={theme} onChoose={(id) => setPreferences({ theme: id })} testID="theme" />
       </Section>
+      <Section title="Timber">
+        <Press onPress={() => router.navigate('/climate')} testID="to-climate">
+          The climate here, month by month
+        </Press>
+      </Section>
       <Section title="Help">
         <Press onPress={() => router.navigate('/how')} testID="to-how">
           How a call goes, in three pictures

@@ -7,7 +7,7 @@ import { SaveDrawing } from '../SaveDrawing';
 import { Sums } from '../Sums';
 import { FixingNote } from './FixingNote';
 import { FootDrawing } from './FootDrawing';
-import { footFullSize } from './footFiles';
+import { footFullSize, footPages } from './footFiles';
 import { footSays } from './jambSays';
 import { RebateDrawing } from './RebateDrawing';
 
@@ -21,7 +21,7 @@ export function FootAnswer({ result, request, words, width, chosen }: AnswerProp
       {isTall && <Words tone="tight">That is no foot any more: see a whole leg.</Words>}
       <FootDrawing patch={result} foot={request} width={width} words={words} />
       <Words kind="small" tone="pencil">
-        {`× brads${packMm > 0 ? '; dashed: windows with their packers behind' : ''}.`}
+        {`Dots: brads${packMm > 0 ? '; dashed: windows with their packers behind' : ''}.`}
       </Words>
       <Words kind="strong">Which end? The LONG point is OUTSIDE, at the foot. Write TOP and OUTSIDE on it before it is cut.</Words>
       <Sums sums={sums} words={words} />
@@ -53,7 +53,13 @@ export function FootAnswer({ result, request, words, width, chosen }: AnswerProp
         </Words>
         <Words>Cut ends get preservative; where the sound leg stands on the threshold it wicks as well: undercut, silicone.</Words>
       </Slip>
-      <SaveDrawing says="Patch at full size" name="foot-patch" id="" lines={() => footFullSize(result, request)} />
+      <SaveDrawing
+        says="Patch at full size"
+        name="foot-patch"
+        id=""
+        lines={() => footFullSize(result, request)}
+        pages={(paper) => footPages(result, request, paper)}
+      />
       <Slip label="Take care">
         <Words>{CAUTIONS.support}</Words>
         <Words>{CAUTIONS.eyes}</Words>

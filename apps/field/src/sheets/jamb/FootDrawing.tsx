@@ -1,6 +1,6 @@
 import type { FootPatch, FootToPatch } from '@proper-swing/core/sheets';
 import { View } from 'react-native';
-import Svg, { G, Path } from 'react-native-svg';
+import Svg, { Circle, Path } from 'react-native-svg';
 import { Box } from '../../design/drawing/Box';
 import { Dimension } from '../../design/drawing/Dimension';
 import { DrawnWords } from '../../design/drawing/DrawnWords';
@@ -60,9 +60,7 @@ export function FootDrawing({ patch, foot, width, words }: { patch: FootPatch; f
             />
           ))}
         {bradsMm.map((mm) => (
-          <G key={`b${mm}`}>
-            <Path d={`M${right - 22} ${up(mm) - 5} l10 10 m0 -10 l-10 10`} stroke={palette.tight} strokeWidth={LINE.bold} />
-          </G>
+          <Circle key={`b${mm}`} cx={right - 16} cy={up(mm)} r={5} fill={palette.tight} />
         ))}
         <Path
           d={`M${left - 70} ${SILL - 70 * Math.tan((foot.pitchDegrees * Math.PI) / 180)} L${right + 70} ${SILL + fall + 70 * Math.tan((foot.pitchDegrees * Math.PI) / 180)} V${HEIGHT} H${left - 70} Z`}

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import Svg, { G, Path } from 'react-native-svg';
+import Svg, { Circle, G, Path } from 'react-native-svg';
 import { Box } from '../../design/drawing/Box';
 import { Dimension } from '../../design/drawing/Dimension';
 import { DrawnWords } from '../../design/drawing/DrawnWords';
@@ -81,6 +81,13 @@ export function UprightLeg({ spoken, tallMm, piece, broken, widths, notch, marks
             strokeWidth={LINE.rule}
           />
         )}
+        {broken && (
+          <Path
+            d={`M${left + WIDE / 2 - 9} ${y((broken.fromMm + broken.toMm) / 2) - 9} l18 18 m0 -18 l-18 18`}
+            stroke={palette.ink}
+            strokeWidth={LINE.bold}
+          />
+        )}
         <Dimension
           from={{ x: left - 18, y: y(piece.toMm) }}
           to={{ x: left - 18, y: y(piece.fromMm) }}
@@ -108,7 +115,7 @@ export function UprightLeg({ spoken, tallMm, piece, broken, widths, notch, marks
               strokeWidth={LINE.rule}
               fill="none"
             />
-            <Path d={`M${right - 17} ${y(atMm) - 5} l10 10 m0 -10 l-10 10`} stroke={palette.tight} strokeWidth={LINE.bold} />
+            <Circle cx={right - 12} cy={y(atMm)} r={6} fill={palette.tight} />
             <DrawnWords x={right + 30} y={(labels[i] ?? 0) + 5} isBold>
               {says}
             </DrawnWords>

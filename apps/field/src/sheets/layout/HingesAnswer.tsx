@@ -5,7 +5,7 @@ import { Words } from '../../design/Words';
 import { AnswerLine, Headline, type AnswerProps } from '../AnswerLine';
 import { SaveDrawing } from '../SaveDrawing';
 import { Sums } from '../Sums';
-import { recessFullSize } from './layoutFiles';
+import { recessFullSize, recessPages } from './layoutFiles';
 import { hingesSays } from './layoutSays';
 import { RecessDrawing } from './RecessDrawing';
 
@@ -64,7 +64,13 @@ export function HingesAnswer({ result, request, words, width }: AnswerProps<Hing
         <Words>Paint recesses, top and foot and fill the old holes before it hangs: bare end grain swells in a wet week.</Words>
         <Words>On blocks, one screw a hinge first. Try it, then the others.</Words>
       </Slip>
-      <SaveDrawing says="Recess at full size" name="hinge-recess" id="" lines={() => recessFullSize(result)} />
+      <SaveDrawing
+        says="Recess at full size"
+        name="hinge-recess"
+        id=""
+        lines={() => recessFullSize(result)}
+        pages={(paper) => recessPages(result, paper)}
+      />
       <Slip label="Take care">
         <Words>{CAUTIONS.support}</Words>
         <Words>{CAUTIONS.cables}</Words>

@@ -1,5 +1,6 @@
 import { CAUTIONS } from '@proper-swing/core';
 import type { LaidStrike, StrikeLayout, StrikesToLay } from '@proper-swing/core/sheets';
+import { View } from 'react-native';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
 import type { LengthWords } from '../../design/lengthWords';
@@ -12,7 +13,7 @@ import { StrikesDrawing } from './StrikesDrawing';
 
 /** Both ways to a strike side by side, and what is bored and let in where they agree. */
 export function StrikesAnswer({ result, words, width }: AnswerProps<StrikeLayout, StrikesToLay>) {
-  const { strikes, mayCut, sums } = result;
+  const { strikes, slab, mayCut, sums } = result;
   const { bare, withUnit } = words;
   return (
     <>
@@ -31,6 +32,18 @@ export function StrikesAnswer({ result, words, width }: AnswerProps<StrikeLayout
             testID={`bore-${bolt}`}
           />
         ))}
+      {slab.map(({ bolt, belowTopMm, backsetMm, fromFaceMm, offMiddleMm = 0 }) => (
+        <View key={`slab-${bolt}`}>
+          <AnswerLine
+            label={`Slab, ${BOLT_WORDS[bolt].toLowerCase()}: below its top · from its edge · in the edge from the face`}
+            figure={`${bare(belowTopMm)} · ${bare(backsetMm)} · ${bare(fromFaceMm)}`}
+            testID={`slab-${bolt}`}
+          />
+          {Math.abs(offMiddleMm) >= 1 && (
+            <Words tone="tight">{`That is ${withUnit(Math.abs(offMiddleMm))} off the middle of the edge: measure the lock in hand.`}</Words>
+          )}
+        </View>
+      ))}
       <Slip label="In this order">
         <Words>Colour on the bolt, close, open: the mark is where the bolt really meets. A cross on the side that is cut away.</Words>
         <Words>

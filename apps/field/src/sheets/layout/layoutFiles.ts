@@ -73,3 +73,22 @@ export function recessFullSize({ recess, holes, jig }: HingeLayout): DrawnLine[]
     })),
   ];
 }
+
+/** The recess on paper, read from the top of the hinge down, the knuckles' edge along the upper line. */
+export const recessPages = ({ recess, holes }: HingeLayout, paper: Paper): TemplatePage[] =>
+  stripPages(
+    {
+      title: 'Hinge recess',
+      says: () => 'From the TOP of the hinge, read left to right. Upper line: the edge the knuckles stand at. Holes where screws go.',
+      lengthMm: recess.longMm,
+      tickSays: String,
+      drawn: [
+        closed(box(0, recess.longMm, 0, recess.wideMm).map(({ x, y }) => ({ at: x, mm: y }))),
+        ...holes.map(({ downMm, fromEdgeMm, reaches }) =>
+          closed(circle(downMm, fromEdgeMm, reaches ? 3 : 1.5).map(({ x, y }) => ({ at: x, mm: y }))),
+        ),
+      ],
+      words: [],
+    },
+    paper,
+  );

@@ -67,6 +67,13 @@ export const layoutStrikeSheet = benchSheet<StrikeLayout>({
         DONE,
       ],
     },
+    {
+      title: 'The slab, bored as well',
+      fields: [
+        length('backsetMm', 'Backset', { isOptional: true, hint: 'Edge to handle: 45, 55, 60, 70' }),
+        length('slabThicknessMm', 'Slab thickness', { isOptional: true }),
+      ],
+    },
   ],
   serves: ['moveStrike', 'repairLeg'],
   Answer: lazy(async () => ({ default: (await import('./StrikesAnswer')).StrikesAnswer })),

@@ -52,7 +52,7 @@ export const timberSeasonSheet = benchSheet<SeasonForecast>({
           kind: 'words',
           isOptional: true,
           usual: () => preferencesNow().ownClimate,
-          hint: 'January first: 6/87, 6/84, 8/80 …',
+          hint: 'January first: 6/87, 6/84 … For good: Settings, the climate here',
           read: readClimate,
         },
         DONE,

@@ -1,6 +1,6 @@
 import { group, lengthMm, omittable } from '../../fields/field';
 import { BOLTS, LAY_STATES, layStrikes } from '../../jamb/strikeLayout';
-import { LARGEST_MM, listOf, mm, oneOf, part, sums, yesOrNo } from '../shapes';
+import { LARGEST_MM, listOf, mm, oneOf, part, slabThickness, sums, yesOrNo } from '../shapes';
 import { sheet } from '../sheet';
 
 const boltFields = {
@@ -22,6 +22,8 @@ export const layStrikeSheet = sheet({
     stopGapMm: lengthMm('Between slab and stop', 0, 20),
     boreMm: lengthMm('Bore', 6, 60),
     jambThicknessMm: lengthMm('Thickness of the jamb', 8, 120),
+    backsetMm: omittable(lengthMm('Edge of the slab to the middle of the handle', 30, 200)),
+    slabThicknessMm: omittable(slabThickness),
     latch: group('Latch', boltFields, {}),
     deadbolt: omittable(group('Deadbolt', boltFields, {})),
   },
@@ -42,6 +44,15 @@ export const layStrikeSheet = sheet({
           recessMm: mm('Depth of its recess'),
         }),
         bore: part({ mm: mm('Bore'), deepMm: mm('How deep'), isThrough: yesOrNo }),
+      }),
+    ),
+    slab: listOf(
+      part({
+        bolt: oneOf(BOLTS),
+        belowTopMm: mm('Below the top of the slab'),
+        backsetMm: mm('From its edge'),
+        fromFaceMm: mm('Hole in the edge, from the face that meets the stop'),
+        offMiddleMm: omittable(mm('Off the middle of the edge by')),
       }),
     ),
     mayCut: yesOrNo,

@@ -1,0 +1,3 @@
+import { ClimatePage } from '../src/pages/climate/ClimatePage';
+
+export default ClimatePage;
