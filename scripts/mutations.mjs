@@ -763,7 +763,7 @@ export const MUTATIONS = [
   ['the other leaf’s cuts are not this one’s', field('sheets/prefill.ts', " && remark === '')", ')', 'sheets/prefill')],
   [
     'pages of a template lie over each other',
-    field('sheets/fit/stripPages.ts', 'const stepMm = roomMm - OVERLAP_MM;', 'const stepMm = roomMm;', 'fit/templatePages'),
+    field('sheets/stripPages.ts', 'const stepMm = roomMm - OVERLAP_MM;', 'const stepMm = roomMm;', 'fit/templatePages'),
   ],
   [
     'a template goes on from what is off',
@@ -774,4 +774,66 @@ export const MUTATIONS = [
     contract('jsonSchema.ts', "test.name === 'integer'", "test.name === 'none'", 'fields/fields'),
   ],
   ['leaves of a bifold are no plates of a hinge', field('words/terms.ts', "'folded', ", '', 'words/terms')],
+  [
+    'a foot is cut above its softest wood',
+    core('jamb/footPatch.ts', 'Math.max(USUAL_CUT_MM, softTopMm + SOUND_ABOVE_MM)', 'USUAL_CUT_MM', 'jamb/footPatch'),
+  ],
+  [
+    'the sill falls outward',
+    core('jamb/footPatch.ts', "measuredAt === 'outer' ? cutHeightMm", "measuredAt === 'inner' ? cutHeightMm", 'jamb/footPatch'),
+  ],
+  ['silicone is as thick square to the sill', core('jamb/footPatch.ts', 'footGapMm / Math.cos(pitch)', 'footGapMm', 'jamb/footPatch')],
+  [
+    'what is read in a break does not count',
+    core('jamb/spliceStrike.ts', 'at < breakFromMm || at > breakToMm', 'at >= 0', 'jamb/spliceStrike'),
+  ],
+  [
+    'no screw farther apart than it holds',
+    core('jamb/spliceStrike.ts', 'Math.ceil((high - low) / APART_MM) - 1', '0', 'jamb/spliceStrike'),
+  ],
+  ['packers run out', core('jamb/packers.ts', 'n > (left[k] ?? 0)', 'n > 1000', 'jamb/packers')],
+  ['exact comes before fewest', core('jamb/packers.ts', 'OFF_COSTS_PER_MM = 1000', 'OFF_COSTS_PER_MM = 0.1', 'jamb/packers')],
+  [
+    'a leg stands plumb whatever the framing does',
+    core('jamb/wholeLeg.ts', 'outlineAt(rough, at) - clearMm', 'outlineAt(rough, 0) - clearMm', 'jamb/wholeLeg'),
+  ],
+  ['mark and measure within a sixteenth', core('jamb/strikeLayout.ts', '<= AGREE_WITHIN_MM', '<= 2 * AGREE_WITHIN_MM', 'jamb/layouts')],
+  [
+    'across counts as well as down',
+    core('jamb/strikeLayout.ts', 'Math.max(Math.abs(offMm.down), Math.abs(offMm.across))', 'Math.abs(offMm.across)', 'jamb/layouts'),
+  ],
+  ['a fixing stays short of what is behind', core('jamb/fixing.ts', 'behindMm - STOPS_SHORT_MM', 'behindMm', 'jamb/layouts')],
+  ['a wet slab has water from elsewhere', core('timber/season.ts', 'byAir + WATER_FROM_PERCENT', 'byAir + 40', 'timber/season')],
+  [
+    'a slab is planed in its dry season alone',
+    core(
+      'timber/season.ts',
+      "{ advice: 'planeNow', holds: ({ isDry }) => isDry }",
+      "{ advice: 'planeNow', holds: () => true }",
+      'timber/season',
+    ),
+  ],
+  ['sealed first, it swings less', core('timber/season.ts', "{ ...slab, finish: 'sealed' }", 'slab', 'timber/season')],
+  [
+    'the air of a door between is of both sides',
+    core('timber/yearOfMoisture.ts', 'between: (room + outside) / 2', 'between: room', 'timber/'),
+  ],
+  ['colder takes longer', core('cure/coats.ts', '2 ** ((LABEL_CELSIUS - celsius) / DOUBLES_EACH)', '1', 'cure/')],
+  ['no coat goes on at night', core('cure/curePlan.ts', 'hours + DAY - hour + fromHour', 'hours', 'cure/')],
+  [
+    'whoever is there does not wait for hours',
+    core('cure/curePlan.ts', 'on - last.onHours > waitsHours + PUT_ON_HOURS', 'on < 0', 'cure/'),
+  ],
+  ['a jamb goes on by what is done about it', field('call/stages.ts', "if (job === 'jamb') {", 'if (false) {', 'call/jambStages')],
+  [
+    'a list that was not begun is open',
+    field('call/fittingList.ts', 'list.unworkable.length + list.notBegun.length === 0', 'list.unworkable.length === 0', 'call/jambStages'),
+  ],
+  ['a thickness on a jamb is the leg’s', field('sheets/prefill.ts', "if (path !== 'thicknessMm') put(", 'put(', 'sheets/prefillJamb')],
+  ['what was glued is on', field('sheets/prefillJamb.ts', "id === 'glued'", "id === 'cut-off'", 'sheets/prefillJamb')],
+  [
+    'wet stock is not painted',
+    field('sheets/prefillJamb.ts', "remedy === 'patchFoot' && isWet ? UNPAINTED : coats", 'coats', 'sheets/prefillJamb'),
+  ],
+  ['a survey is open until it is chosen', field('sheets/jamb/decideSheet.ts', "remedy === '' ? 1 : 0", '0', 'sheets/jambLists')],
 ].map(([breaks, where]) => ({ breaks, ...where }));

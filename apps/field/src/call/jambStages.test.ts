@@ -31,6 +31,7 @@ describe('the strip of a jamb', () => {
     expect(open && listSays(open)).toBe('3 lines of the list not ticked off. Not begun: Dry.');
     expect(open).toMatchObject({ openAt: '/sheet/jamb-foot' });
     expect(isListDone(open)).toBe(false);
+    expect(isListDone(fittingList(call('jamb', decided, kept('jamb.foot', {}, 0))))).toBe(false);
     const done = fittingList(call('jamb', decided, kept('jamb.foot', {}, 0), kept('cure.clock', {}, 0)));
     expect(isListDone(done)).toBe(true);
     const stopped = fittingList(call('jamb', kept('jamb.decide', {})));

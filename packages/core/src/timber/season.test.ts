@@ -20,6 +20,13 @@ describe('a slab through the year', () => {
     expect(back?.percent).toBeLessThan(found.nowPercent);
   });
 
+  it('what is too wide for its opening even sealed is planed, but not before it is dry', () => {
+    const found = forecastSeason({ ...slab, leastMm: 4, mostMm: 30 });
+    expect(found.advice).toBe('planeWhenDry');
+    expect(found.planeMm).toBeCloseTo(4 - found.sealedMm, 9);
+    expect(found.thenDriestMm).toBeCloseTo(found.driest.gapMm + found.planeMm, 9);
+  });
+
   it('every gap is today’s less what the width gains', () => {
     const { months, nowPercent } = forecastSeason(slab);
     for (const { percent, gapMm } of months) expect(gapMm).toBeCloseTo(0.5 - widthChange(slab, percent - nowPercent), 9);

@@ -3,7 +3,7 @@ import { judgeMoisture, type TimberToJudge } from './judgeMoisture';
 import { equilibriumMoisture, saturationHPa } from './moisture';
 import { acrossGrain, species, type SpeciesId } from './species';
 import { widthChange, type SlabOfTimber } from './slabBuilds';
-import { settledYear, yearFrom } from './yearOfMoisture';
+import { askedByAir, settledYear, yearFrom } from './yearOfMoisture';
 
 const celsius = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9;
 
@@ -91,6 +91,14 @@ describe('a year of moisture', () => {
       return Math.max(...year) - Math.min(...year);
     };
     expect(swing('sealed')).toBeLessThan(0.7 * swing('bare'));
+  });
+
+  it('a door between two climates has the mean of both faces', () => {
+    const of = (exposure: 'inside' | 'between' | 'outside') => askedByAir(SAMPLE_CLIMATES.inlandCold.months, exposure);
+    of('between').forEach((percent, month) =>
+      expect(percent).toBeCloseTo(((of('inside')[month] ?? 0) + (of('outside')[month] ?? 0)) / 2, 9),
+    );
+    expect(of('outside')[0]).toBeGreaterThan((of('inside')[0] ?? 0) + 5);
   });
 
   it('heated rooms are dry in a cold winter', () => {
