@@ -32,6 +32,21 @@ export const TERM_SHEETS = {
       { of: 'line', part: 'hinge', d: 'M70 44 H78 V60 H70 Z M70 124 H78 V140 H70 Z' },
       { of: 'line', d: 'M146 92 H158 V97 H146 Z' },
       { of: 'line', part: 'plumb', d: 'M36 10 V132 M31 132 H41 L36 148 Z' },
+      { of: 'line', part: 'backset', d: 'M146 104 H162 M146 99 V109 M162 99 V109' },
+    ],
+  },
+  jamb: {
+    title: 'Cut through a leg at an outside door, seen from above; outside is on the right',
+    shapes: [
+      { of: 'timber', part: 'framing', d: 'M10 10 H230 V58 H10 Z' },
+      { of: 'line', part: 'membrane', d: 'M10 62 H100 M150 62 H230' },
+      { of: 'timber', d: 'M110 58 H140 V70 H110 Z' },
+      { of: 'timber', d: 'M20 70 H116 V112 H20 Z' },
+      { of: 'slab', d: 'M122 70 H220 V112 H140 V98 H122 Z' },
+      { of: 'air', part: 'rebate', d: 'M122 98 H140 V112 H122 Z' },
+      { of: 'slab', part: 'tongue', d: 'M122 70 H140 V98 H122 Z' },
+      { of: 'line', part: 'brad', d: 'M176 112 V36' },
+      { of: 'slab', d: 'M14 122 H100 V160 H14 Z' },
     ],
   },
   hinge: {

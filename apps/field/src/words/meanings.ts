@@ -50,6 +50,32 @@ export const MEANINGS: Readonly<Record<TermId, Meaning>> = {
     sheet: 'hinge',
     part: 'throw',
   },
+  framing: {
+    title: 'Framing',
+    says: 'The studs of the wall behind the lining: what long screws are to reach.',
+    sheet: 'jamb',
+    part: 'framing',
+  },
+  membrane: {
+    title: 'Membrane',
+    says: 'The sheet between framing and jamb of an outside door, which keeps water out of the wall.',
+    sheet: 'jamb',
+    part: 'membrane',
+  },
+  rebate: {
+    title: 'Rebate',
+    says: 'A step cut along an edge, in which a stop, a strip or another piece lies.',
+    sheet: 'jamb',
+    part: 'rebate',
+  },
+  tongue: {
+    title: 'Tongue',
+    says: 'What stays of an edge beside a rebate, and goes into a slot or lies against the strip.',
+    sheet: 'jamb',
+    part: 'tongue',
+  },
+  brad: { title: 'Brad', says: 'A thin nail with hardly a head, driven through the patch into the framing.', sheet: 'jamb', part: 'brad' },
+  backset: { title: 'Backset', says: 'From the edge of the slab to the middle of its handle or lock.', sheet: 'opening', part: 'backset' },
   packer: {
     title: 'Packer, shim',
     says: 'A thin layer behind a leaf. It pushes the slab away from that leg at that hinge.',
