@@ -82,7 +82,14 @@ test('a rotten foot: probed, patched, left to dry, painted at the return that wa
   // At the return the call leads to what is still open.
   await page.goto(`${house.url}/call/${callId}`);
   await expect(page.getByTestId('visit-line')).toContainText('Left to dry');
-  await finger.tap('to-onSite', 'to-dry', 'tick-coat-3', 'tick-coat-4');
+  await finger.tap('to-onSite', 'to-dry', 'tick-coat-3');
+  // The primer went on now, whatever was planned: the paint follows from it.
+  const nextAt = await page.getByTestId('coat-3').textContent();
+  expect(nextAt).toMatch(/^\d\d:\d\d$/);
+  const [hours = 0, minutes = 0] = (nextAt ?? '').split(':').map(Number);
+  const now = new Date();
+  expect((now.getHours() * 60 + now.getMinutes() - hours * 60 - minutes + 1440) % 1440).toBeLessThanOrEqual(2);
+  await finger.tap('tick-coat-4');
   await proveAndClose(page);
   expect(stateOf(house, callId)).toEqual([{ state: 'done', leftBecause: null }]);
   expect(workOf(house.rows, callId).at(-1)).toMatchObject({
@@ -188,6 +195,17 @@ test('a slab changed for another: what is carried over is compared with the fram
   // What was not begun is told, and the call not closed without a word.
   await finger.tap('stage-prove');
   await expect(page.getByTestId('list-state')).toHaveText('Nothing was worked out and ticked off yet.');
+});
+
+test('the frame of a fire door is repaired only as its certificate says: no line is ticked off on it', async ({ page, house }) => {
+  const finger = new Finger(page);
+  const callId = await beginFitting(page, house.url, { title: 'Stair', preset: 'fire', job: 'jamb', first: 'damage' });
+  await finger.tap('leg-outer-foot');
+  await expect(page.getByTestId('stop-label')).toContainText('certificate');
+  await page.goto(`${house.url}/call/${callId}/sheet/jamb-foot`);
+  await fill(page, { 'field-softTopMm': '200' });
+  await expect(page.getByTestId('not-on-this-door')).toContainText('Nothing to tick off on this door.');
+  await expect(page.getByTestId('tick-cut')).toHaveCount(0);
 });
 
 test('framing that is wet stops the work: nothing is advised, and the call is closed with its reason', async ({ page, house }) => {

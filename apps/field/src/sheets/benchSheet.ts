@@ -113,6 +113,8 @@ export interface BenchSheet<Result = unknown> {
   work: (result: Result, request: object) => SheetWork[];
   /** What is ticked off on it. */
   list?: SheetList<Result>;
+  /** What else is typed by a tick: when it was made. */
+  withTicks?: (typed: Readonly<Record<string, string>>, done: string) => Readonly<Record<string, string>>;
   /** When the door may be come back to, and why, soonest first: offered as bookings in a call. */
   comeBack?: (result: Result, typed: Readonly<Record<string, string>>) => { at: Date; because: string }[];
   /** What a call knows is enough for it: where it reckons the work of a plan, its answer is told beside the plan. */

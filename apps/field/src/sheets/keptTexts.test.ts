@@ -1,4 +1,5 @@
 import { readCoats, writeCoats, type Coats } from './cure/coatText';
+import { putOnNow, readPutOn } from './cure/putOn';
 import { readDamages, writeDamages } from './damageText';
 import { readClimate, writeClimate } from './timber/climateText';
 import type { Damage } from '@proper-swing/core/sheets';
@@ -16,6 +17,20 @@ describe('what helpers keep in a field', () => {
     expect(readCoats(writeCoats(coats))).toEqual(coats);
     expect(readClimate(writeClimate(months))).toEqual(months);
     expect([readDamages(''), readCoats('')]).toEqual([[], []]);
+  });
+
+  it('tells when a coat was ticked, keeps it, and forgets it when the tick is taken back', () => {
+    const [first, later] = [new Date('2026-12-01T09:00:00Z'), new Date('2026-12-02T10:30:00Z')];
+    const one = putOnNow('', '', 'coat-1 safe', first);
+    expect([...readPutOn(one)]).toEqual([[1, first]]);
+    const both = putOnNow(one, 'coat-1 safe', 'coat-1 safe coat-3', later);
+    expect([...readPutOn(both)]).toEqual([
+      [1, first],
+      [3, later],
+    ]);
+    expect([...readPutOn(putOnNow(both, 'coat-1 safe coat-3', 'coat-3', later))]).toEqual([[3, later]]);
+    // What was ticked beforehand went on nobody knows when.
+    expect(putOnNow('', 'coat-1', 'coat-1', later)).toBe('');
   });
 
   it('is refused in words where it is none of it', () => {

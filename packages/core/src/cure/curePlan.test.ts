@@ -44,6 +44,13 @@ describe('what dries when', () => {
     expect(visitsHours).toEqual([0]);
   });
 
+  it('what went on later than planned puts off what follows', () => {
+    const { coats } = planCure({ ...asked, coats: [{ id: 'primer', onHours: 2 }, { id: 'paint' }] });
+    expect(coats[0]).toMatchObject({ onHours: 2, readyHours: 6.25 });
+    // 15:15, and still in working hours.
+    expect(coats[1]?.onHours).toBe(6.25);
+  });
+
   it('the label in hand counts over the table', () => {
     const { coats } = planCure({ ...asked, coats: [{ id: 'primer', workableHours: 1, fullHours: 5 }] });
     expect(coats[0]).toMatchObject({ readyHours: 1.25, fullHours: 5.25 });

@@ -1,8 +1,17 @@
 import { coat, slowness, type CoatId } from './coats';
 
+export interface CoatAsked {
+  id: CoatId;
+  /** What the label in hand says, where that is not the usual. */
+  workableHours?: number;
+  fullHours?: number;
+  /** When it was really put on, hours from the start. */
+  onHours?: number;
+}
+
 /** Coats in the order they are put on, and the air they dry in. */
 export interface CureAsked {
-  coats: readonly { id: CoatId; workableHours?: number; fullHours?: number }[];
+  coats: readonly CoatAsked[];
   celsius: number;
   humidity: number;
   /** Time of day now, and when work begins and ends, hours. */
@@ -53,11 +62,11 @@ export function planCure({ coats, celsius, humidity, nowHour, fromHour, toHour, 
   const laid: CuredCoat[] = [];
   const visitsHours = [0];
   let at = 0;
-  for (const { id, ...label } of coats) {
+  for (const { id, onHours, ...label } of coats) {
     const slower = slowness(id, celsius, humidity);
     if (slower === undefined) break;
     // Whoever is there goes on past the end of the day rather than leave the first coat off.
-    const on = laid.length === 0 ? 0 : worked(at);
+    const on = onHours ?? (laid.length === 0 ? 0 : worked(at));
     const last = laid.at(-1);
     const leaves = last !== undefined && on - last.onHours > waitsHours + PUT_ON_HOURS;
     if (leaves) visitsHours.push(on);

@@ -62,7 +62,12 @@ function InCall({ record, sheet }: { record: CallRecord; sheet: BenchSheet }) {
           </Press>
         )}
       </View>
-      <SheetBody sheet={sheet} state={state} origin={kept && !startsOver ? {} : origin}>
+      <SheetBody
+        sheet={sheet}
+        state={state}
+        origin={kept && !startsOver ? {} : origin}
+        {...(sheet.shelf === 'jambs' && { forbids: modelFor(record.door).forbids })}
+      >
         <Keep record={record} sheet={sheet} state={state} kept={kept} words={words} onKept={() => setStartsOver(false)} />
         <BookReturn record={record} sheet={sheet} state={state} onBook={() => keepSheet(record, sheet, state, words, kept)} />
         <LogWork record={record} sheet={sheet} result={state.result} request={state.request ?? {}} words={words} />

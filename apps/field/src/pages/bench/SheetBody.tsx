@@ -1,3 +1,4 @@
+import type { ActionId } from '@proper-swing/core/doors';
 import { Suspense, type ReactNode } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Section } from '../../design/Section';
@@ -14,6 +15,8 @@ export interface SheetBodyProps {
   sheet: BenchSheet;
   state: SheetState;
   origin?: Readonly<Record<string, string>>;
+  /** What of its work is not allowed on this door, and why. */
+  forbids?: (work: ActionId) => { why: string } | undefined;
   /** What can be done with the answer, under it. */
   children?: ReactNode;
 }
@@ -21,7 +24,7 @@ export interface SheetBodyProps {
 const NARROW_ANSWER = 560;
 
 /** A sheet: figures and answer, one above the other on a phone and side by side where there is room. */
-export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
+export function SheetBody({ sheet, state, origin, forbids, children }: SheetBodyProps) {
   const { width } = useWindowDimensions();
   const words = useLengthWords();
   const isWide = width >= WIDE_FROM;
@@ -48,6 +51,8 @@ export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
       </Words>
     </View>
   );
+  const steps = request !== undefined && result !== undefined ? sheet.list?.steps(result, request, typed) : undefined;
+  const whyNot = steps?.flatMap(({ work }) => (work && forbids?.(work.action)?.why) ?? [])[0];
   const answer = (
     <Section title="Answer">
       {missing.length > 0 && (
@@ -58,11 +63,15 @@ export function SheetBody({ sheet, state, origin, children }: SheetBodyProps) {
       {request !== undefined && result !== undefined && (
         <SheetAnswer sheet={sheet} request={request} result={result} words={words} width={answerWidth} typed={typed} onType={type} />
       )}
-      {request !== undefined && result !== undefined && sheet.list && (
+      {whyNot !== undefined && <Words tone="tight" testID="not-on-this-door">{`Nothing to tick off on this door. ${whyNot}`}</Words>}
+      {steps !== undefined && whyNot === undefined && (
         <TickList
-          steps={sheet.list.steps(result, request, typed)}
+          steps={steps}
           done={typed['done'] ?? ''}
-          onDone={(done) => type('done', done)}
+          onDone={(done) => {
+            for (const [path, text] of Object.entries(sheet.withTicks?.(typed, done) ?? {})) type(path, text);
+            type('done', done);
+          }}
           words={words}
         />
       )}

@@ -50,8 +50,8 @@ function figuresOf(sheet: BenchSheet, typed: Typed, unit: string): Worksheet['fi
   });
 }
 
-/** Fields in which stands what was ticked off, or chosen from an answer: kept at the tap. */
-export const TICKED = ['made', 'done', 'remedy'] as const;
+/** Fields in which stands what was ticked off and when, or chosen from an answer: kept at the tap. */
+export const TICKED = ['made', 'done', 'remedy', 'startsAt', 'putOn'] as const;
 
 /** What was ticked off on a kept sheet: it stays done when the figures are filled in anew. */
 export const tickedIn = ({ figures }: Worksheet): Typed =>

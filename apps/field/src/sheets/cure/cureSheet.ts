@@ -2,13 +2,15 @@ import { coat, type CurePlan } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet, type ListedStep, type StepWork } from '../benchSheet';
 import { DONE, figure } from '../fieldKinds';
-import { readCoats } from './coatText';
+import { readCoats, type Coats } from './coatText';
 import { cureSays } from './cureSays';
 import { hoursOn, startOf } from './cureTimes';
+import { putOnNow, readPutOn } from './putOn';
 
 interface TypedCure {
-  coats?: object;
+  coats?: Coats;
   startsAt?: Date;
+  putOn?: ReadonlyMap<number, Date>;
 }
 
 function cureSteps({ coats, tooCold }: CurePlan): ListedStep[] {
@@ -41,6 +43,7 @@ export const cureClockSheet = benchSheet<CurePlan>({
         figure('humidity', 'Humidity', '%', { usual: '65' }),
         { path: 'coats', label: 'What is put on', kind: 'filled', read: readCoats },
         { path: 'startsAt', label: 'Begun', kind: 'filled', usual: () => new Date().toISOString(), read: (text) => new Date(text) },
+        { path: 'putOn', label: 'Put on at', kind: 'filled', isOptional: true, startsOver: true, read: readPutOn },
         DONE,
       ],
     },
@@ -59,6 +62,14 @@ export const cureClockSheet = benchSheet<CurePlan>({
   list: { canBeWorked: ({ tooCold }) => tooCold.length === 0, steps: cureSteps },
   comeBack: ({ visitsHours }, typed) =>
     visitsHours.slice(1).map((hours) => ({ at: hoursOn(startOf(typed), hours), because: 'Left to dry' })),
-  shape: ({ startsAt = new Date(), ...rest }: TypedCure) => ({ ...rest, nowHour: startsAt.getHours() + startsAt.getMinutes() / 60 }),
+  withTicks: (typed, done) => ({ putOn: putOnNow(typed['putOn'] ?? '', typed['done'] ?? '', done, new Date()) }),
+  shape: ({ startsAt = new Date(), coats = [], putOn, ...rest }: TypedCure) => ({
+    ...rest,
+    coats: coats.map((own, i) => {
+      const at = putOn?.get(i + 1);
+      return { ...own, ...(at && { onHours: (at.getTime() - startsAt.getTime()) / 3_600_000 }) };
+    }),
+    nowHour: startsAt.getHours() + startsAt.getMinutes() / 60,
+  }),
   fieldOf: (field) => (/^coats/.test(field) ? 'coats' : undefined),
 });

@@ -15,8 +15,14 @@ export const WATER: Readonly<Record<string, readonly ListedStep[]>> = {
   ],
 };
 
+const round = (mm: number) => Number(mm.toFixed(1));
+
 function hingeSteps({ marks, recess, longScrew }: HingeLayout, water: string): ListedStep[] {
-  const work: StepWork = { action: 'hangSlab', amount: 1, unit: 'slab' };
+  const work: StepWork = {
+    ...{ action: 'hangSlab', amount: 1, unit: 'slab' },
+    part: `${marks.marks.length} hinges ${round(recess.longMm)} mm, screws ${round(longScrew.lengthMm)} mm over the framing`,
+    remark: `Recesses ${round(recess.wideMm)} mm wide, ${round(recess.deepMm)} mm deep.`,
+  };
   return [
     ...(WATER[water] ?? []),
     { id: 'carried', says: 'Hinges and lock marked from the old slab, edge to edge, TOP to TOP' },

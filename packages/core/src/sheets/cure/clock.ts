@@ -16,7 +16,12 @@ export const cureSheet = sheet({
       'What is put on, in order',
       group(
         'A coat',
-        { id: choice('What', COAT_IDS), workableHours: label('Next coat by its label'), fullHours: label('Bears all by its label') },
+        {
+          id: choice('What', COAT_IDS),
+          workableHours: label('Next coat by its label'),
+          fullHours: label('Bears all by its label'),
+          onHours: omittable(number('Really put on, hours from the start', { from: -1000, to: 10_000 })),
+        },
         {},
       ),
       { least: 1, most: 12 },
