@@ -21,6 +21,11 @@ describe('a patch for a rotten foot', () => {
     expect(patch.brad.isLongEnough).toBe(true);
   });
 
+  it('in inches it is cut at half an inch: 16 in and no more', () => {
+    expect(patchFoot({ ...foot, roundToMm: IN / 2 }).cutHeightMm).toBeCloseTo(16 * IN, 9);
+    expect(patchFoot({ ...foot, roundToMm: IN / 2, softTopMm: 14.2 * IN }).cutHeightMm).toBeCloseTo(16.5 * IN, 9);
+  });
+
   it('is cut above all soft wood with sound wood beyond, and says when that is no foot any more', () => {
     expect(patchFoot({ ...foot, softTopMm: 20 * IN }).cutHeightMm).toBeGreaterThanOrEqual(22 * IN);
     expect(patchFoot({ ...foot, softTopMm: 20 * IN, cutHeightMm: 16 * IN }).isAboveSoft).toBe(false);

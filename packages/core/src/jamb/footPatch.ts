@@ -24,6 +24,8 @@ export interface FootToPatch {
   slotMm: number;
   rebateMm: number;
   bradMm: number;
+  /** The height advised is rounded up to this; 5 mm unless said. */
+  roundToMm?: number;
   /** Where it is cut, if otherwise than advised. */
   cutHeightMm?: number;
   /** From the face of the jamb to what lies behind and must not be hit. */
@@ -75,7 +77,8 @@ const STOCK_BEYOND_MM = 50;
  */
 export function patchFoot(foot: FootToPatch): FootPatch {
   const { softTopMm, jambThicknessMm, stockThicknessMm, partWidthMm, pitchDegrees, measuredAt, footGapMm, bradMm, behindMm } = foot;
-  const advised = Math.ceil(Math.max(USUAL_CUT_MM, softTopMm + SOUND_ABOVE_MM) / ROUNDED_TO_MM - 1e-9) * ROUNDED_TO_MM;
+  const { roundToMm = ROUNDED_TO_MM } = foot;
+  const advised = Math.ceil(Math.max(USUAL_CUT_MM, softTopMm + SOUND_ABOVE_MM) / roundToMm - 1e-9) * roundToMm;
   const cutHeightMm = foot.cutHeightMm ?? advised;
   const pitch = (pitchDegrees * Math.PI) / 180;
   const fallMm = partWidthMm * Math.tan(pitch);

@@ -45,6 +45,9 @@ function footSteps(patch: FootPatch, request: FootToPatch): ListedStep[] {
   ];
 }
 
+/** A person who reads inches cuts at half of one. */
+const HALF_INCH_MM = 12.7;
+
 interface TypedFoot {
   stock?: string;
 }
@@ -89,5 +92,5 @@ export const jambFootSheet = benchSheet<FootPatch>({
     canBeWorked: ({ isAboveSoft, isTall }) => isAboveSoft && !isTall,
     steps: (patch, request) => footSteps(patch, request as FootToPatch),
   },
-  shape: ({ stock: _, ...rest }: TypedFoot) => rest,
+  shape: ({ stock: _, ...rest }: TypedFoot, units) => ({ ...rest, ...(units === 'in' && { roundToMm: HALF_INCH_MM }) }),
 });

@@ -56,7 +56,7 @@ export function SeasonAnswer({ result, request, words, width }: AnswerProps<Seas
                 fill={gapMm < request.leastMm ? palette.tight : palette.ink}
               />
             ))}
-            <DrawnWords x={x(12)} y={y(request.leastMm) - 6} anchor="end" tone="pencil">
+            <DrawnWords x={x(6)} y={y(request.leastMm) + 18} anchor="middle" tone="pencil">
               least
             </DrawnWords>
             <DrawnWords x={x(12)} y={y(request.mostMm) - 6} anchor="end" tone="pencil">

@@ -22,6 +22,7 @@ export const footSheet = sheet({
     slotMm: lengthMm('Slot for the weatherstrip', 0, 20),
     rebateMm: lengthMm('How deep the rebate goes in', 0, 80),
     bradMm: lengthMm('Length of the brads', 10, 150),
+    roundToMm: omittable(lengthMm('The height advised is rounded up to this; 5 mm unless said', 0.5, 50)),
     cutHeightMm: omittable(lengthMm('Height of the cut, if otherwise than advised', 100, 2400)),
     behindMm: behind,
   },
