@@ -789,7 +789,7 @@ export const MUTATIONS = [
   ],
   [
     'no screw farther apart than it holds',
-    core('jamb/spliceStrike.ts', 'Math.ceil((high - low) / APART_MM) - 1', '0', 'jamb/spliceStrike'),
+    core('jamb/spliceStrike.ts', 'Math.ceil((fixing.atMm - below) / APART_MM) - 1', '0', 'jamb/spliceStrike'),
   ],
   ['packers run out', core('jamb/packers.ts', 'n > (left[k] ?? 0)', 'n > 1000', 'jamb/packers')],
   ['exact comes before fewest', core('jamb/packers.ts', 'OFF_COSTS_PER_MM = 1000', 'OFF_COSTS_PER_MM = 0.1', 'jamb/packers')],

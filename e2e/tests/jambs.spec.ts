@@ -139,7 +139,7 @@ test('a strike side kicked in: a new length let in, strikes proved by the boltsâ
   await proveAndClose(page);
   expect(stateOf(house, callId)).toEqual([{ state: 'done', leftBecause: null }]);
   expect(workOf(house.rows, callId)).toMatchObject([
-    { action: 'repairLeg', part: 'Jamb stock 540 mm, 4 screws 76.2 mm, packers', remark: 'Cut out 770 mm to 1310 mm above the floor.' },
+    { action: 'repairLeg', part: 'Jamb stock 540 mm, 5 screws 76.2 mm, packers', remark: 'Cut out 770 mm to 1310 mm above the floor.' },
     { action: 'letInStrike', remark: 'Latch 1043.8 mm below the head, 23 from the stop; Deadbolt 903 mm below the head, 23 from the stop' },
     { action: 'coatRepair' },
   ]);

@@ -21,6 +21,11 @@ describe('what to do about a leg (common practice, no source)', () => {
     expect(advised([crack])).toBe('fill');
   });
 
+  it('trim that is damaged leaves the leg alone, a soft threshold takes the frame', () => {
+    expect(advised([{ ...softFoot, part: 'casing' }])).toBe('leave');
+    expect(advised([softFoot, { ...softFoot, part: 'threshold' }])).toBe('wholeFrame');
+  });
+
   it('painted and only cracked is filled, stained is replaced', () => {
     expect(advised([crack], { finish: 'stained', side: 'hinge' })).toBe('wholeLeg');
   });
@@ -37,6 +42,7 @@ describe('what to do about a leg (common practice, no source)', () => {
     ['notAtFoot', 'patchFoot', [kicked], {}],
     ['tooHigh', 'patchFoot', [{ ...softFoot, toMm: 900 }], {}],
     ['bearingSoft', 'patchFoot', [{ ...softFoot, part: 'inner' }], {}],
+    ['standsOnSoft', 'patchFoot', [softFoot, { ...softFoot, part: 'threshold' }], {}],
     ['trimAlone', 'splice', [{ ...kicked, part: 'stop' }], {}],
     ['hingeLeg', 'splice', [kicked], { side: 'hinge' }],
     ['softAtFoot', 'splice', [softFoot], {}],

@@ -7,7 +7,7 @@ export interface FixingPath {
   /** How far it is to go into the framing. */
   biteMm: number;
   /** From the head to what lies behind and must not be hit: a pipe, a pocket, the other face. */
-  behindMm?: number;
+  behindMm?: number | undefined;
 }
 
 export const FIXING_STATES = ['fits', 'shortBite', 'none'] as const;
@@ -40,4 +40,13 @@ export function chooseFixing({ throughMm, biteMm, behindMm }: FixingPath): Fixin
   const reaches = lengthMm - throughMm;
   const state = lengthMm >= leastMm - 1e-9 ? 'fits' : reaches >= LEAST_BITE_MM ? 'shortBite' : 'none';
   return { state, lengthMm, biteMm: Math.max(0, reaches), leastMm, ...(mostMm !== undefined && { mostMm }) };
+}
+
+/** The same with what is in hand: whether it is long enough and not too long. */
+export type FixingInHand = Fixing & { isLongEnough: boolean };
+
+export function judgeFixing(path: FixingPath, inHandMm: number): FixingInHand {
+  const fixing = chooseFixing(path);
+  const { leastMm, mostMm = Infinity } = fixing;
+  return { ...fixing, isLongEnough: inHandMm >= leastMm - 1e-9 && inHandMm <= mostMm + 1e-9 };
 }

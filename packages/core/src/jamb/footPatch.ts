@@ -1,7 +1,7 @@
 import { DomainError } from '../errors';
 import { MM_PER_UNIT } from '../length/length';
 import { sum, type Sum } from '../fitting/sums';
-import { chooseFixing, type Fixing } from './fixing';
+import { judgeFixing, type FixingInHand } from './fixing';
 
 const IN = MM_PER_UNIT.in;
 
@@ -47,7 +47,7 @@ export interface FootPatch {
   /** Middles of the windows, from the foot up. */
   windowsMm: number[];
   bradsMm: number[];
-  brad: Fixing & { isLongEnough: boolean };
+  brad: FixingInHand;
   /** Two passes: fence to the far side of the blade lying flat, to its near side standing on edge; and how far the blade stands up. */
   rebate: { tongueCutMm: number; flat: { fenceMm: number; bladeMm: number }; onEdge: { fenceMm: number; bladeMm: number } };
   stockLengthMm: number;
@@ -93,7 +93,6 @@ export function patchFoot(foot: FootToPatch): FootPatch {
   const packMm = Math.max(0, pack.gives);
   const windows = Math.max(2, Math.ceil((short.gives - 2 * WINDOW_FROM_END_MM) / WINDOWS_APART_MM) + 1);
   const along = (n: number, fromEnd: number) => Array.from({ length: n }, (_, i) => fromEnd + ((short.gives - 2 * fromEnd) * i) / (n - 1));
-  const brad = chooseFixing({ throughMm: stockThicknessMm + packMm, biteMm: BRAD_BITE_MM, ...(behindMm !== undefined && { behindMm }) });
   const tongue = sum('tongue', foot.tongueMm).plus(foot.slotMm);
   return {
     cutHeightMm,
@@ -106,7 +105,7 @@ export function patchFoot(foot: FootToPatch): FootPatch {
     planeMm: Math.max(0, -pack.gives),
     windowsMm: along(windows, WINDOW_FROM_END_MM),
     bradsMm: along(BRADS, WINDOW_FROM_END_MM / 2),
-    brad: { ...brad, isLongEnough: bradMm >= brad.leastMm - 1e-9 && bradMm <= (brad.mostMm ?? Infinity) + 1e-9 },
+    brad: judgeFixing({ throughMm: stockThicknessMm + packMm, biteMm: BRAD_BITE_MM, behindMm }, bradMm),
     rebate: {
       tongueCutMm: tongue.gives,
       flat: { fenceMm: foot.rebateMm, bladeMm: Math.max(0, stockThicknessMm - tongue.gives) },

@@ -33,7 +33,7 @@ export interface MadeStacks {
 
 /** A stack of more is no packer any more but a pile: pack it out with timber (common practice, no source). */
 export const MOST_IN_STACK = 8;
-/** Off by as much costs as much as a piece too many; far more than that, so that exact comes first. */
+/** A millimetre off costs as much as so many pieces: exact comes before few. */
 const OFF_COSTS_PER_MM = 1000;
 
 interface Way {

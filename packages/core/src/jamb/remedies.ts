@@ -1,5 +1,5 @@
 import { MM_PER_UNIT } from '../length/length';
-import { ofLeg, softTopMm, type Damage, type DamageKind, type JambPart, type JambSurvey } from './survey';
+import { DAMAGE_KINDS, ofLeg, softTopMm, type Damage, type DamageKind, type JambPart, type JambSurvey } from './survey';
 
 /** What can be done about a damaged leg, from least to most invasive. */
 export const REMEDIES = ['leave', 'fill', 'patchFoot', 'splice', 'wholeLeg', 'wholeFrame'] as const;
@@ -44,6 +44,8 @@ const SPLICED_SHARE = 0.6;
 
 const has = (damages: readonly Damage[], kinds: readonly DamageKind[], parts?: readonly JambPart[]) =>
   damages.some(({ kind, part }) => kinds.includes(kind) && (parts === undefined || parts.includes(part)));
+/** Where damage is more than a matter of trim. */
+const BEARING_PARTS: readonly JambPart[] = ['inner', 'outer', 'threshold', 'framing'];
 const lengthOf = (damages: readonly Damage[]) =>
   damages.length === 0 ? 0 : Math.max(...damages.map(({ toMm }) => toMm)) - Math.min(...damages.map(({ fromMm }) => fromMm));
 
@@ -52,8 +54,8 @@ const takesResin = ({ school, thicknessMm }: JambSurvey, { depthMm = thicknessMm
 
 /** What speaks against a remedy: as named rules, each enough by itself. */
 export const AGAINST = {
-  damaged: { remedy: 'leave', holds: (survey: JambSurvey) => survey.damages.length > 0 },
-  nothingToFill: { remedy: 'fill', holds: (survey: JambSurvey) => survey.damages.length === 0 },
+  damaged: { remedy: 'leave', holds: (survey: JambSurvey) => has(survey.damages, DAMAGE_KINDS, BEARING_PARTS) },
+  nothingToFill: { remedy: 'fill', holds: (survey: JambSurvey) => ofLeg(survey).length === 0 },
   softWood: {
     remedy: 'fill',
     holds: (survey: JambSurvey) => ofLeg(survey).some((each) => each.kind === 'soft' && !takesResin(survey, each)),
@@ -75,6 +77,7 @@ export const AGAINST = {
   },
   tooHigh: { remedy: 'patchFoot', holds: (survey: JambSurvey) => softTopMm(ofLeg(survey)) > PATCHED_UP_TO_MM },
   bearingSoft: { remedy: 'patchFoot', holds: (survey: JambSurvey) => has(survey.damages, ['soft'], ['inner']) },
+  standsOnSoft: { remedy: 'patchFoot', holds: (survey: JambSurvey) => has(survey.damages, ['soft'], ['threshold']) },
   trimAlone: { remedy: 'splice', holds: (survey: JambSurvey) => ofLeg(survey).length === 0 },
   hingeLeg: { remedy: 'splice', holds: ({ side }: JambSurvey) => side === 'hinge' },
   softAtFoot: { remedy: 'splice', holds: (survey: JambSurvey) => has(ofLeg(survey), ['soft']) },
@@ -84,7 +87,7 @@ export const AGAINST = {
     holds: (survey: JambSurvey) => ofLeg(survey).some(({ toMm }) => toMm > survey.legMm - SOUND_BEYOND_MM),
   },
   legSound: { remedy: 'wholeLeg', holds: (survey: JambSurvey) => ofLeg(survey).length === 0 },
-  nothingToRenew: { remedy: 'wholeFrame', holds: (survey: JambSurvey) => survey.damages.length === 0 },
+  nothingToRenew: { remedy: 'wholeFrame', holds: (survey: JambSurvey) => !has(survey.damages, DAMAGE_KINDS, BEARING_PARTS) },
   thresholdSoft: { remedy: 'wholeLeg', holds: (survey: JambSurvey) => has(survey.damages, ['soft'], ['threshold', 'framing']) },
 } as const satisfies Record<string, { remedy: Remedy; holds: (survey: JambSurvey) => boolean }>;
 export type AgainstId = keyof typeof AGAINST;

@@ -29,11 +29,16 @@ describe('a strike leg that was kicked in (common practice, no source)', () => {
     expect(spliceStrike({ ...leg, breakToMm: 1960 })).toMatchObject({ reachesHead: true, cutToMm: 2040 });
   });
 
-  it('a packer and a screw at every bolt and near both ends, old shims among them, none farther apart than 400', () => {
+  it('packers and screws on either side of every bolt but not in its bore, at old shims, near both ends, none farther apart than 400', () => {
     const { fixings } = spliceStrike({ ...leg, breakFromMm: 500, breakToMm: 1600, widths: [{ at: 300, mm: 116 }] });
-    for (const bolt of leg.boltsMm) expect(fixings.find(({ isBolt, atMm }) => isBolt && atMm === bolt)).toBeDefined();
-    expect(fixings.some(({ isOldShim }) => isOldShim)).toBe(true);
-    for (const [i, { atMm }] of fixings.slice(1).entries()) expect(atMm - (fixings[i]?.atMm ?? 0)).toBeLessThanOrEqual(400);
+    const at = fixings.map(({ atMm }) => atMm);
+    for (const bolt of leg.boltsMm) {
+      expect(Math.min(...at.map((each) => Math.abs(each - bolt)))).toBeGreaterThanOrEqual(40);
+      for (const way of [-1, 1]) expect(at.some((each) => way * (each - bolt) > 0 && Math.abs(each - bolt) <= 100)).toBe(true);
+    }
+    expect(fixings.find(({ isOldShim }) => isOldShim)?.atMm).toBe(1050);
+    for (const [i, each] of at.slice(1).entries()) expect(each - (at[i] ?? 0)).toBeLessThanOrEqual(400);
+    expect([at[0], at.at(-1)]).toEqual([510, 1590]);
   });
 
   it('3 in go through jamb and shims and an inch into the framing, but not through a pipe', () => {

@@ -2,7 +2,7 @@ import { DomainError } from '../errors';
 import { MM_PER_UNIT } from '../length/length';
 import { inOrder, outlineAt, type Outline, type OutlinePoint } from '../fitting/outline';
 import { sum, type Sum } from '../fitting/sums';
-import { chooseFixing, type Fixing } from './fixing';
+import { judgeFixing, type FixingInHand } from './fixing';
 import { SOUND_BEYOND_MM } from './remedies';
 
 /** The broken length of a strike leg; lengths in mm, heights above the floor. */
@@ -27,6 +27,11 @@ export interface ScribedWidth extends OutlinePoint {
   isRead: boolean;
 }
 
+export interface SpliceFixing {
+  atMm: number;
+  isOldShim: boolean;
+}
+
 export interface StrikeSplice {
   cutFromMm: number;
   cutToMm: number;
@@ -40,16 +45,19 @@ export interface StrikeSplice {
   /** By how much the sound edge is off a straight line: more than a millimetre is scribed and not drawn with a rule. */
   crookedMm: number;
   /** Where packers and screws go, and whether an old shim was there. */
-  fixings: { atMm: number; isOldShim: boolean; isBolt: boolean }[];
-  screw: Fixing & { isLongEnough: boolean };
+  fixings: SpliceFixing[];
+  screw: FixingInHand;
   stockLengthMm: number;
   sums: Sum[];
 }
 
-/** Fixings no nearer than this are one, and no farther apart than this; so far from the ends (common practice, no source), mm. */
+/** Fixings nearer than this are one, and none are farther apart than this; so far from the ends (common practice, no source), mm. */
 const ONE_WITHIN_MM = 60;
 const APART_MM = 400;
 const FROM_END_MM = 60;
+/** Above and below a bolt, clear of its bore and of the plate’s own screws (common practice, no source), mm. */
+const BESIDE_BOLT_MM = 60;
+const CLEAR_OF_BOLT_MM = 40;
 /** A screw holds the strike by an inch of framing (common practice, no source). */
 const BITE_MM = MM_PER_UNIT.in;
 const STOCK_BEYOND_MM = 50;
@@ -75,12 +83,11 @@ export function spliceStrike(leg: StrikeToSplice): StrikeSplice {
     .sort((a, b) => a - b)
     .map((at): ScribedWidth => ({ at, mm: widthAt(sound, at), isRead: sound.some((each) => each.at === at) }));
   const length = sum('piece', cutToMm).less(cutFromMm);
-  const screw = chooseFixing({ throughMm: jambThicknessMm + gapBehindMm, biteMm: BITE_MM, ...(behindMm !== undefined && { behindMm }) });
   return {
     ...{ cutFromMm, cutToMm, reachesHead, reachesFloor, lengthMm: length.gives, sawDepthMm: jambThicknessMm, widths: scribed },
     crookedMm: crookedBy(sound),
     fixings: fixingsBetween(cutFromMm, cutToMm, oldShimsMm, boltsMm),
-    screw: { ...screw, isLongEnough: screwMm >= screw.leastMm - 1e-9 && screwMm <= (screw.mostMm ?? Infinity) + 1e-9 },
+    screw: judgeFixing({ throughMm: jambThicknessMm + gapBehindMm, biteMm: BITE_MM, behindMm }, screwMm),
     stockLengthMm: length.gives + STOCK_BEYOND_MM,
     sums: [length.done],
   };
@@ -95,28 +102,25 @@ function crookedBy(sound: Outline): number {
   return Math.max(0, ...sound.map(({ at, mm }) => Math.abs(mm - widthAt(ends, at))));
 }
 
-/** At every bolt and old shim, near both ends, and nowhere farther apart than a screw holds. */
-function fixingsBetween(fromMm: number, toMm: number, oldShims: readonly number[], bolts: readonly number[]): StrikeSplice['fixings'] {
-  const isWithin = (at: number) => at > fromMm && at < toMm;
-  const found: StrikeSplice['fixings'] = [];
-  const add = (atMm: number, isOldShim: boolean, isBolt: boolean) => {
-    const near = found.find((each) => Math.abs(each.atMm - atMm) < ONE_WITHIN_MM);
-    if (near === undefined) found.push({ atMm, isOldShim, isBolt });
-    else {
-      near.isOldShim ||= isOldShim;
-      near.isBolt ||= isBolt;
-    }
+/** At old shims, near both ends and on either side of every bolt, clear of its bore, and nowhere farther apart than a screw holds. */
+function fixingsBetween(fromMm: number, toMm: number, oldShims: readonly number[], bolts: readonly number[]): SpliceFixing[] {
+  const found: SpliceFixing[] = [];
+  const add = (atMm: number, isOldShim: boolean) => {
+    const isClear = bolts.every((bolt) => Math.abs(bolt - atMm) >= CLEAR_OF_BOLT_MM);
+    const isAlone = found.every((each) => Math.abs(each.atMm - atMm) >= ONE_WITHIN_MM);
+    if (atMm > fromMm && atMm < toMm && isClear && isAlone) found.push({ atMm, isOldShim });
   };
-  for (const at of bolts.filter(isWithin)) add(at, false, true);
-  for (const at of oldShims.filter(isWithin)) add(at, true, false);
-  for (const at of [fromMm + FROM_END_MM, toMm - FROM_END_MM]) add(at, false, false);
-  found.sort((a, b) => a.atMm - b.atMm);
-  for (let i = 1; i < found.length; i += 1) {
-    const [low, high] = [found[i - 1]?.atMm ?? 0, found[i]?.atMm ?? 0];
-    const more = Math.ceil((high - low) / APART_MM) - 1;
-    for (let k = 1; k <= more; k += 1)
-      found.splice(i - 1 + k, 0, { atMm: low + ((high - low) * k) / (more + 1), isOldShim: false, isBolt: false });
-    i += Math.max(0, more);
-  }
-  return found;
+  for (const at of oldShims) add(at, true);
+  for (const at of [fromMm + FROM_END_MM, toMm - FROM_END_MM]) add(at, false);
+  for (const bolt of bolts) for (const at of [bolt - BESIDE_BOLT_MM, bolt + BESIDE_BOLT_MM]) add(at, false);
+  const inOrderUp = found.sort((a, b) => a.atMm - b.atMm);
+  return inOrderUp.flatMap((fixing, i) => {
+    const below = inOrderUp[i - 1]?.atMm ?? fixing.atMm;
+    const more = Math.max(0, Math.ceil((fixing.atMm - below) / APART_MM) - 1);
+    const between = Array.from({ length: more }, (_, k) => ({
+      atMm: below + ((fixing.atMm - below) * (k + 1)) / (more + 1),
+      isOldShim: false,
+    }));
+    return [...between, fixing];
+  });
 }

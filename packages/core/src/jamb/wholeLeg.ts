@@ -1,7 +1,7 @@
 import { DomainError } from '../errors';
 import { inOrder, outlineAt, type OutlinePoint } from '../fitting/outline';
 import { sum, type Sum } from '../fitting/sums';
-import { chooseFixing, type Fixing } from './fixing';
+import { judgeFixing, type FixingInHand } from './fixing';
 import { makeStacks, type MadeStacks, type PackerKind } from './packers';
 import type { JambSide } from './survey';
 
@@ -35,7 +35,7 @@ export interface LegMade {
   stacks: MadeStacks;
   /** How far the framing is off plumb beside the new leg, from foot to top: + where the gap is wider at the top. */
   framingLeansMm: number;
-  screw: Fixing & { isLongEnough: boolean };
+  screw: FixingInHand;
   sums: Sum[];
 }
 
@@ -65,7 +65,6 @@ export function makeLeg(leg: LegToMake): LegMade {
   if (Math.min(...gaps) < 0)
     throw new DomainError('leg.narrow', 'roughMm', 'There is no room for a leg of this thickness: the framing comes in too far.');
   const stacks = makeStacks({ stacksMm: gaps, kinds, withinMm: WITHIN_MM, spareShare: SPARE_SHARE });
-  const screw = chooseFixing({ throughMm: thicknessMm + Math.max(...gaps), biteMm: BITE_MM, ...(behindMm !== undefined && { behindMm }) });
   const top = fromTop[0] ?? 0;
   const first = sum('stack', outlineAt(rough, top)).less(clearMm).less(thicknessMm);
   return {
@@ -77,7 +76,7 @@ export function makeLeg(leg: LegToMake): LegMade {
     })),
     stacks,
     framingLeansMm: (gaps[0] ?? 0) - (gaps.at(-1) ?? 0),
-    screw: { ...screw, isLongEnough: screwMm >= screw.leastMm - 1e-9 && screwMm <= (screw.mostMm ?? Infinity) + 1e-9 },
+    screw: judgeFixing({ throughMm: thicknessMm + Math.max(...gaps), biteMm: BITE_MM, behindMm }, screwMm),
     sums: [length.done, first.done],
   };
 }

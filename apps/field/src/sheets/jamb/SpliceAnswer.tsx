@@ -21,10 +21,7 @@ export function SpliceAnswer({ result, request, words, width }: AnswerProps<Stri
         piece={{ fromMm: cutFromMm, toMm: cutToMm }}
         broken={{ fromMm: request.breakFromMm, toMm: request.breakToMm }}
         widths={[bare(widths[0]?.mm ?? 0), bare(widths.at(-1)?.mm ?? 0)]}
-        marks={fixings.map(({ atMm, isBolt, isOldShim }) => ({
-          atMm,
-          says: `${bare(atMm)}${isBolt ? ' bolt' : isOldShim ? ' shim' : ''}`,
-        }))}
+        marks={fixings.map(({ atMm, isOldShim }) => ({ atMm, says: `${bare(atMm)}${isOldShim ? ' shim' : ''}` }))}
         width={width}
         words={words}
       />

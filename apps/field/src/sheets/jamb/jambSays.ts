@@ -2,11 +2,13 @@ import type { FootPatch, JambDecision, LegMade, MadeStacks, StrikeSplice } from 
 import type { LengthWords } from '../../design/lengthWords';
 import { REMEDY_WORDS } from './jambWords';
 
-export const decideSays = ({ stops, advised }: Pick<JambDecision, 'stops' | 'advised'>) =>
+export const decideSays = ({ stops, advised, first }: Pick<JambDecision, 'stops' | 'advised' | 'first'>) =>
   stops.length > 0
     ? 'Stop and refer: nothing is cut here yet.'
     : advised === 'leave'
-      ? 'Nothing marked: probe it, and tap where it is damaged.'
+      ? first.length > 0
+        ? 'The leg itself is sound: see to the lines below.'
+        : 'Nothing marked: probe it, and tap where it is damaged.'
       : `${REMEDY_WORDS[advised ?? 'wholeFrame']}.`;
 
 export const footSays = ({ cutHeightMm, longPointMm, shortPointMm, packMm, isAboveSoft }: FootPatch, { bare, withUnit }: LengthWords) =>

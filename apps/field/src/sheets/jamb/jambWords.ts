@@ -44,6 +44,7 @@ export const AGAINST_WORDS: Readonly<Record<AgainstId, string>> = {
   notAtFoot: 'The damage is not at the foot.',
   tooHigh: 'Soft beyond 30 in: that is no foot.',
   bearingSoft: 'The part that bears the hinges is soft.',
+  standsOnSoft: 'The threshold is soft: the patch would stand on it.',
   trimAlone: 'The leg itself is sound.',
   hingeLeg: 'The leg carries the door: a joint would work loose.',
   softAtFoot: 'Soft wood at a joint rots on.',

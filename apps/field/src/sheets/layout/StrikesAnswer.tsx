@@ -32,6 +32,13 @@ export function StrikesAnswer({ result, words, width }: AnswerProps<StrikeLayout
             testID={`bore-${bolt}`}
           />
         ))}
+      {strikes
+        .filter(({ plate }) => plate.nearMm < 0)
+        .map(({ bolt, plate }) => (
+          <Words key={`under-${bolt}`} tone="tight" testID={`under-${bolt}`}>
+            {`${BOLT_WORDS[bolt]}: the plate would lie under the stop by ${withUnit(-plate.nearMm)}. A narrower plate, or the stop is cut.`}
+          </Words>
+        ))}
       {slab.map(({ bolt, belowTopMm, backsetMm, fromFaceMm, offMiddleMm = 0 }) => (
         <View key={`slab-${bolt}`}>
           <AnswerLine

@@ -35,7 +35,7 @@ export const spliceSheet = sheet({
     sawDepthMm: mm('Depth of the saw'),
     widths: listOf(part({ at: mm('Above the floor'), mm: mm('Width of the new piece'), isRead: yesOrNo })),
     crookedMm: mm('Off a straight line'),
-    fixings: listOf(part({ atMm: mm('Packer and screw'), isOldShim: yesOrNo, isBolt: yesOrNo })),
+    fixings: listOf(part({ atMm: mm('Packer and screw'), isOldShim: yesOrNo })),
     screw: fixingInHand,
     stockLengthMm: mm('Stock to buy'),
     sums,
