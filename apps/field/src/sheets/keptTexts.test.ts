@@ -1,5 +1,5 @@
 import { readCoats, writeCoats, type Coats } from './cure/coatText';
-import { putOnNow, readPutOn } from './cure/putOn';
+import { putOnNow, readPutOn, withoutCoat } from './cure/putOn';
 import { readDamages, writeDamages } from './damageText';
 import { readClimate, writeClimate } from './timber/climateText';
 import type { Damage } from '@proper-swing/core/sheets';
@@ -31,6 +31,15 @@ describe('what helpers keep in a field', () => {
     expect([...readPutOn(putOnNow(both, 'coat-1 safe coat-3', 'coat-3', later))]).toEqual([[3, later]]);
     // What was ticked beforehand went on nobody knows when.
     expect(putOnNow('', 'coat-1', 'coat-1', later)).toBe('');
+  });
+
+  it('a coat taken out of the order takes its tick with it, and those after it move up', () => {
+    const at = '2026-12-01T09:00:00.000Z';
+    expect(withoutCoat({ done: 'coat-1 safe coat-3', putOn: `1@${at} 3@${at}` }, 2)).toEqual({
+      done: 'coat-1 safe coat-2',
+      putOn: `1@${at} 2@${at}`,
+    });
+    expect(withoutCoat({ done: 'coat-1 coat-3', putOn: `1@${at}` }, 1)).toEqual({ done: 'coat-2', putOn: '' });
   });
 
   it('is refused in words where it is none of it', () => {

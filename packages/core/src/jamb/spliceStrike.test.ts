@@ -47,6 +47,16 @@ describe('a strike leg that was kicked in (common practice, no source)', () => {
     expect(spliceStrike({ ...leg, screwMm: 50 }).screw.isLongEnough).toBe(false);
   });
 
+  it('a screw holds in the framing what the National Design Specification gives its thread there (values from memory)', () => {
+    const { eachHoldsN, allHoldN, fixings } = spliceStrike(leg);
+    // Number 9 in spruce, pine, fir: 2850 · 0.42² · 0.177 = 89 lb an inch, nine tenths of it always there; 76.2 − 19 − 12 mm in the framing.
+    const poundsPerInch = 2850 * 0.42 ** 2 * 0.177;
+    expect(eachHoldsN).toBeCloseTo((0.9 * poundsPerInch * 4.4482216 * (76.2 - 31)) / 25.4, 0);
+    expect(allHoldN).toBeCloseTo(eachHoldsN * fixings.length, 6);
+    expect(spliceStrike({ ...leg, screwMm: 25.4 }).eachHoldsN).toBe(0);
+    expect(spliceStrike({ ...leg, wood: 'douglasFir' }).eachHoldsN).toBeGreaterThan(eachHoldsN);
+  });
+
   it('wants a width in sound wood', () => {
     expect(() => spliceStrike({ ...leg, widths: [{ at: 1000, mm: 116 }] })).toThrow('sound wood');
   });

@@ -2,6 +2,8 @@ import { DomainError } from '../errors';
 import { MM_PER_UNIT } from '../length/length';
 import { inOrder, outlineAt, type Outline, type OutlinePoint } from '../fitting/outline';
 import { sum, type Sum } from '../fitting/sums';
+import { screwHold } from '../load/screwHold';
+import type { WoodId } from '../load/wood';
 import { judgeFixing, type FixingInHand } from './fixing';
 import { SOUND_BEYOND_MM } from './remedies';
 
@@ -18,6 +20,9 @@ export interface StrikeToSplice {
   oldShimsMm: readonly number[];
   boltsMm: readonly number[];
   screwMm: number;
+  /** Number of the screws, 9 unless said, and timber of jamb and framing, spruce, pine or fir unless said. */
+  screwNumber?: number;
+  wood?: WoodId;
   /** Face of the jamb to what must not be hit. */
   behindMm?: number;
 }
@@ -47,6 +52,9 @@ export interface StrikeSplice {
   /** Where packers and screws go, and whether an old shim was there. */
   fixings: SpliceFixing[];
   screw: FixingInHand;
+  /** What one screw holds in the framing against being drawn out, N, and all of them. */
+  eachHoldsN: number;
+  allHoldN: number;
   stockLengthMm: number;
   sums: Sum[];
 }
@@ -61,6 +69,7 @@ const CLEAR_OF_BOLT_MM = 40;
 /** A screw holds the strike by an inch of framing (common practice, no source). */
 const BITE_MM = MM_PER_UNIT.in;
 const STOCK_BEYOND_MM = 50;
+const USUAL_SCREW = 9;
 
 /**
  * A new length for a strike leg that was kicked in: from sound wood to sound wood, as wide as the leg is, the edge carried straight across the
@@ -83,10 +92,18 @@ export function spliceStrike(leg: StrikeToSplice): StrikeSplice {
     .sort((a, b) => a - b)
     .map((at): ScribedWidth => ({ at, mm: widthAt(sound, at), isRead: sound.some((each) => each.at === at) }));
   const length = sum('piece', cutToMm).less(cutFromMm);
+  const fixings = fixingsBetween(cutFromMm, cutToMm, oldShimsMm, boltsMm);
+  const { screwNumber = USUAL_SCREW, wood = 'sprucePineFir' } = leg;
+  const { framingN } = screwHold(
+    { number: screwNumber, lengthMm: screwMm, leafMm: 0 },
+    { jambMm: jambThicknessMm, jambWood: wood, spaceMm: gapBehindMm, framingWood: wood },
+  );
   return {
     ...{ cutFromMm, cutToMm, reachesHead, reachesFloor, lengthMm: length.gives, sawDepthMm: jambThicknessMm, widths: scribed },
     crookedMm: crookedBy(sound),
-    fixings: fixingsBetween(cutFromMm, cutToMm, oldShimsMm, boltsMm),
+    fixings,
+    eachHoldsN: framingN,
+    allHoldN: framingN * fixings.length,
     screw: judgeFixing({ throughMm: jambThicknessMm + gapBehindMm, biteMm: BITE_MM, behindMm }, screwMm),
     stockLengthMm: length.gives + STOCK_BEYOND_MM,
     sums: [length.done],

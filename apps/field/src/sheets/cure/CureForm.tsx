@@ -9,6 +9,7 @@ import { Words } from '../../design/Words';
 import type { HelperProps } from '../benchSheet';
 import { readCoats, writeCoats, type Coats } from './coatText';
 import { startOf } from './cureTimes';
+import { withoutCoat } from './putOn';
 
 /** What is put on, in order: a tap adds a coat; hours of the label in hand are typed over the usual ones. */
 export function CureForm({ typed, onType }: HelperProps) {
@@ -17,16 +18,24 @@ export function CureForm({ typed, onType }: HelperProps) {
   const start = startOf(typed);
   const [now] = useState(() => new Date());
   const [isAdding, setIsAdding] = useState(false);
+  // Lines after one that is taken away are lines anew: what stood in its fields does not stay in theirs.
+  const [dropped, setDropped] = useState(0);
   return (
     <View style={styles.block}>
       <Words kind="label">Put on, in this order</Words>
       {coats.map((each, i) => (
         <CoatLine
-          key={`${i}-${each.id}`}
+          key={`${dropped}-${i}-${each.id}`}
           coat={each}
           n={i + 1}
           onChange={(next) => put(coats.map((other, k) => (k === i ? next : other)))}
-          onDrop={() => put(coats.filter((_, k) => k !== i))}
+          onDrop={() => {
+            const { done, putOn } = withoutCoat(typed, i + 1);
+            put(coats.filter((_, k) => k !== i));
+            onType('putOn', putOn);
+            onType('done', done);
+            setDropped(dropped + 1);
+          }}
         />
       ))}
       {coats.length > 0 && (

@@ -41,8 +41,15 @@ export const cureClockSheet = benchSheet<CurePlan>({
       fields: [
         figure('celsius', 'Temperature', '°C', { usual: '15', signed: true }),
         figure('humidity', 'Humidity', '%', { usual: '65' }),
-        { path: 'coats', label: 'What is put on', kind: 'filled', read: readCoats },
-        { path: 'startsAt', label: 'Begun', kind: 'filled', usual: () => new Date().toISOString(), read: (text) => new Date(text) },
+        { path: 'coats', label: 'What is put on', kind: 'filled', startsOver: true, read: readCoats },
+        {
+          path: 'startsAt',
+          label: 'Begun',
+          kind: 'filled',
+          startsOver: true,
+          usual: () => new Date().toISOString(),
+          read: (text) => new Date(text),
+        },
         { path: 'putOn', label: 'Put on at', kind: 'filled', isOptional: true, startsOver: true, read: readPutOn },
         DONE,
       ],

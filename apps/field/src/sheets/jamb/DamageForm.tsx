@@ -22,6 +22,8 @@ const HALF_MM = 100;
 export function DamageForm({ typed, onType, words, width }: HelperProps) {
   const { units } = usePreferences();
   const [kind, setKind] = useState<DamageKind>('soft');
+  // Lines after one that is taken away are lines anew: what stood in its fields does not stay in theirs.
+  const [dropped, setDropped] = useState(0);
   const legMm = legOf(typed['legMm'] ?? '', units);
   const damages = readKept(typed['damages'] ?? '');
   const put = (next: readonly Damage[]) => onType('damages', writeDamages(next));
@@ -43,12 +45,15 @@ export function DamageForm({ typed, onType, words, width }: HelperProps) {
       </View>
       {damages.map((damage, i) => (
         <DamageLine
-          key={`${i}-${damage.kind}-${damage.part}`}
+          key={`${dropped}-${i}-${damage.kind}-${damage.part}`}
           damage={damage}
           n={i + 1}
           words={words}
           onChange={(next) => put(damages.map((each, k) => (k === i ? next : each)))}
-          onDrop={() => put(damages.filter((_, k) => k !== i))}
+          onDrop={() => {
+            put(damages.filter((_, k) => k !== i));
+            setDropped(dropped + 1);
+          }}
         />
       ))}
     </View>

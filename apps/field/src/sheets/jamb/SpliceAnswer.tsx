@@ -1,4 +1,5 @@
 import { CAUTIONS } from '@proper-swing/core';
+import { GRAVITY } from '@proper-swing/core/numbers/gravity';
 import type { StrikeSplice, StrikeToSplice } from '@proper-swing/core/sheets';
 import { Slip } from '../../design/Section';
 import { Words } from '../../design/Words';
@@ -8,9 +9,25 @@ import { FixingNote } from './FixingNote';
 import { spliceSays } from './jambSays';
 import { UprightLeg } from './UprightLeg';
 
+const kilos = (newtons: number) => String(Math.round(newtons / GRAVITY));
+
 /** Where the leg is cut, the width of the new piece along it, where it is packed and screwed. */
 export function SpliceAnswer({ result, request, words, width }: AnswerProps<StrikeSplice, StrikeToSplice>) {
-  const { cutFromMm, cutToMm, widths, crookedMm, fixings, screw, stockLengthMm, reachesFloor, reachesHead, sawDepthMm, sums } = result;
+  const {
+    cutFromMm,
+    cutToMm,
+    widths,
+    crookedMm,
+    fixings,
+    screw,
+    eachHoldsN,
+    allHoldN,
+    stockLengthMm,
+    reachesFloor,
+    reachesHead,
+    sawDepthMm,
+    sums,
+  } = result;
   const { bare, withUnit } = words;
   return (
     <>
@@ -44,6 +61,12 @@ export function SpliceAnswer({ result, request, words, width }: AnswerProps<Stri
         >{`The sound edge is ${withUnit(crookedMm)} off a straight line: scribe it, do not rule it.`}</Words>
       )}
       <FixingNote fixing={screw} inHandMm={request.screwMm} what="screws" words={words} />
+      <AnswerLine
+        label={`Each holds in the framing, all ${fixings.length} together`}
+        figure={`${kilos(eachHoldsN)} · ${kilos(allHoldN)} kg`}
+        tone={eachHoldsN === 0 ? 'tight' : 'ink'}
+        testID="holds"
+      />
       <AnswerLine label="Stock to cut from" figure={withUnit(stockLengthMm)} />
       <Slip label="In this order">
         <Words>Weatherstrip off before any width is taken, or the piece comes out too narrow.</Words>

@@ -1,7 +1,7 @@
-import type { StrikeSplice, StrikeToSplice } from '@proper-swing/core/sheets';
+import { wood, WOOD_IDS, type StrikeSplice, type StrikeToSplice } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet, type ListedStep, type StepWork } from '../benchSheet';
-import { DONE, length } from '../fieldKinds';
+import { choice, DONE, figure, length } from '../fieldKinds';
 import { BEHIND, places } from './jambFields';
 import { spliceSays } from './jambSays';
 
@@ -53,6 +53,8 @@ export const jambSpliceSheet = benchSheet<StrikeSplice>({
         { path: 'oldShimsMm', label: 'Old shims above the floor', kind: 'lengths', isOptional: true },
         length('gapBehindMm', 'Jamb to framing', { usual: 12 }),
         length('screwMm', 'Screws', { usual: 76.2 }),
+        figure('screwNumber', 'Number of the screws', '', { usual: '9' }),
+        choice('wood', 'Framing', Object.fromEntries(WOOD_IDS.map((id) => [id, wood(id).title])), { usual: 'sprucePineFir' }),
         BEHIND,
         DONE,
       ],

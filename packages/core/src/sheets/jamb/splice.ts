@@ -1,4 +1,5 @@
-import { lengthMm, list } from '../../fields/field';
+import { choice, lengthMm, list, number, omittable } from '../../fields/field';
+import { WOOD_IDS } from '../../load/wood';
 import { spliceStrike } from '../../jamb/spliceStrike';
 import { LARGEST_MM, listOf, mm, part, sums, yesOrNo } from '../shapes';
 import { sheet } from '../sheet';
@@ -20,6 +21,8 @@ export const spliceSheet = sheet({
     oldShimsMm: heights('Old shims'),
     boltsMm: heights('Bolts'),
     screwMm: lengthMm('Length of the screws', 20, 200),
+    screwNumber: omittable(number('Number of the screws', { from: 4, to: 16, whole: true })),
+    wood: omittable(choice('Timber of jamb and framing', WOOD_IDS)),
     behindMm: behind,
   },
   faults: ({ breakFromMm, breakToMm, legMm }) => [
@@ -37,6 +40,8 @@ export const spliceSheet = sheet({
     crookedMm: mm('Off a straight line'),
     fixings: listOf(part({ atMm: mm('Packer and screw'), isOldShim: yesOrNo })),
     screw: fixingInHand,
+    eachHoldsN: number('A screw holds in the framing, N', {}),
+    allHoldN: number('All of them, N', {}),
     stockLengthMm: mm('Stock to buy'),
     sums,
   },
