@@ -109,6 +109,14 @@ export const CALLS: readonly DemoCall[] = [
   { door: 'flat7', day: 1, at: '11:15', state: 'open', complaint: 'Rubs low down at the handle side.' },
   { door: 'stair', day: 1, at: '11:15', state: 'open', complaint: 'Look at it once more, with the agent there.' },
   { door: 'garden', day: 2, at: '09:30', state: 'open', complaint: 'Two hands to open it, and it grinds.' },
+  {
+    door: 'yard',
+    day: 3,
+    at: '09:00',
+    job: 'jamb',
+    state: 'open',
+    complaint: 'Foot of the frame is soft on the yard side, the paint lifts.',
+  },
   { door: 'classroom', day: 3, at: '15:45', state: 'open', complaint: 'Yearly look at the gaps.' },
   // Done.
   {

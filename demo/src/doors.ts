@@ -65,6 +65,16 @@ export const DOORS: readonly DemoDoor[] = [
   },
   {
     ...INTERIOR,
+    key: 'yard',
+    site: 'pottery',
+    title: 'Yard door',
+    hingesOn: 'right',
+    slabWidthMm: 838,
+    thicknessMm: 44,
+    slabKind: 'framed',
+  },
+  {
+    ...INTERIOR,
     key: 'kiln',
     site: 'pottery',
     title: 'Kiln room',

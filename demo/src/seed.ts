@@ -56,9 +56,9 @@ async function writeCall(put: Put, demo: DemoCall, doorId: string, now: Date): P
   const [hours = 0, minutes = 0] = demo.at.split(':').map(Number);
   const due = addMinutes(startOfDay(addDays(now, demo.day)), hours * 60 + minutes);
   const call = stampAt(addDays(due, -1));
-  const { complaint, state, leftBecause } = demo;
-  const because = leftBecause !== undefined && { leftBecause };
-  await put('calls', { ...call, revision: 1, doorId, scheduledFor: due.toISOString(), complaint, state, ...because });
+  const { job, complaint, state, leftBecause } = demo;
+  const said = { ...(job !== undefined && { job }), ...(leftBecause !== undefined && { leftBecause }) };
+  await put('calls', { ...call, revision: 1, doorId, scheduledFor: due.toISOString(), complaint, state, ...said });
   // Nothing is written later than the moment of seeding, even on a call that is due later today.
   const at = (minute: number) => stampAt(new Date(Math.min(addMinutes(due, minute).getTime(), now.getTime())));
   for (const [finding, answer] of Object.entries(demo.findings ?? {})) {

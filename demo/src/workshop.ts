@@ -1,4 +1,4 @@
-import type { CallState, HingedMake, ReadingEntry, Site, SlidingMake } from '@proper-swing/contract';
+import type { CallState, HingedMake, Job, ReadingEntry, Site, SlidingMake } from '@proper-swing/contract';
 import type { HingeName } from '@proper-swing/core';
 import type { ActionId, FindingId, StationId } from '@proper-swing/core/doors';
 
@@ -30,6 +30,8 @@ export interface DemoCall {
   day: number;
   /** Local time, such as 08:30. */
   at: string;
+  /** What it is for, where it is no repair. */
+  job?: Job;
   complaint: string;
   state: CallState;
   leftBecause?: string;
