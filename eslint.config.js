@@ -30,6 +30,7 @@ const ROOMS = [
       'length',
       'timber',
       'cure',
+      'history',
       'model',
       'inference',
       'planning',

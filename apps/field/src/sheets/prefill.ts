@@ -6,6 +6,7 @@ import { lastWorksheet } from '../record/lastWorksheet';
 import { answersByFinding, lastReadings, standingWork } from '../record/observed';
 import { triedScrews, type TriedScrews } from '../record/triedScrews';
 import { fieldsOf, type BenchSheet } from './benchSheet';
+import { BUILT_AS } from './builtAs';
 import { putSurvey } from './prefillJamb';
 import type { Typed } from './typedSheet';
 
@@ -111,16 +112,6 @@ const FITTED_AS: Readonly<Record<HingedMake['slabKind'], FitSlabKind>> = {
   glazed: 'glazed',
   composite: 'solid',
   steel: 'solid',
-};
-
-/** How a slab is made, as far as its width follows the weather. */
-const BUILT_AS: Readonly<Record<HingedMake['slabKind'], 'plank' | 'framed' | 'veneered' | 'moulded'>> = {
-  solidTimber: 'plank',
-  framed: 'framed',
-  glazed: 'framed',
-  hollowCore: 'moulded',
-  composite: 'veneered',
-  steel: 'veneered',
 };
 
 /** What was cut off on this call, where a sheet goes on from the cut: the foot alone, and what is left of the height at the hinge side. */

@@ -20,6 +20,7 @@ import { useLengthWords } from '../../design/lengthWords';
 import { handbookOf } from '../../record/door';
 import { readingWords } from '../../record/readingWords';
 import { DoorFacts } from '../../doors/DoorFacts';
+import { DoorCourseSection } from './DoorCourse';
 import { visitGaps, type VisitGaps } from './visitGaps';
 import { VisitDrawing } from './VisitDrawing';
 import { VisitLines } from './VisitLines';
@@ -68,6 +69,7 @@ export function DoorPage() {
         </View>
         <VisitLines door={door} visits={visits} />
       </Section>
+      <DoorCourseSection door={door} calls={calls} />
       <Section title="Calls">
         {calls.map((record) => (
           <Press key={record.call.id} kind="plain" style={styles.call} onPress={() => router.navigate(`/call/${record.call.id}`)}>
