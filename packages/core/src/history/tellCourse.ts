@@ -15,8 +15,8 @@ export const LOOSENS_YEARS = 0.6;
 const SURE_FROM = 0.85;
 /** Set by less, a gap was not set at all, mm. */
 const SET_FROM_MM = 1;
-/** Fewer changes than this tell nothing. */
-const LEAST_VISITS = 3;
+/** Fewer visits than this tell nothing: what went once may go no further (common practice, no source). */
+export const LEAST_VISITS = 4;
 
 /** A course as one figure at each station: what it makes of a change for each unit of it. */
 interface CourseModel {

@@ -1,7 +1,7 @@
 import type { CallRecord, Door } from '@proper-swing/contract';
 import { COURSES, type Course } from '@proper-swing/core/history/course';
 import { dueAgain } from '@proper-swing/core/history/dueAgain';
-import { loosenedShare, tellCourse, type ToldCourse } from '@proper-swing/core/history/tellCourse';
+import { LEAST_VISITS, loosenedShare, tellCourse, type ToldCourse } from '@proper-swing/core/history/tellCourse';
 import { station, type StationId } from '@proper-swing/core/doors';
 import { format } from 'date-fns/format';
 import { useMemo } from 'react';
@@ -36,11 +36,17 @@ export function DoorCourseSection({ door, calls }: { door: Door; calls: readonly
   const told = useMemo(() => tellCourse(course), [course]);
   const due = useMemo(() => dueAgain(course, told, limitsOf(door)), [course, told, door]);
   if (course.visits.length < 2) return null;
+  // What one change or two look like is no chance yet.
+  const isEarly = course.visits.length < LEAST_VISITS;
   const last = Math.max(...course.visits.map(({ atYears }) => atYears));
   return (
     <Section title="Over the years">
       <Words kind="title" testID="course">
-        {told.course === undefined ? `Cannot be told yet from ${course.visits.length} visits.` : COURSE_WORDS[told.course]}
+        {told.course !== undefined
+          ? COURSE_WORDS[told.course]
+          : isEarly
+            ? `Cannot be told yet: gauged on ${course.visits.length} visits, ${LEAST_VISITS} are wanted.`
+            : 'Cannot be told yet.'}
       </Words>
       {told.course !== undefined && <Words>{COURSE_ADVICE[told.course]}</Words>}
       {told.course !== undefined && told.course !== 'stays' && <Words testID="course-figure">{mostWords(told, words)}</Words>}
@@ -49,20 +55,24 @@ export function DoorCourseSection({ door, calls }: { door: Door; calls: readonly
           {`Due again about ${format(asDate(last + due.fromYears), 'MMM yyyy')} to ${format(asDate(last + due.toYears), 'MMM yyyy')}: ${station(due.station as StationId).title.toLowerCase()}.`}
         </Words>
       )}
-      <Table
-        label="What it may be, and how likely"
-        isHeadless
-        columns={[
-          { title: 'What', cell: (id: Course) => <Words>{COURSE_WORDS[id]}</Words> },
-          { title: 'Chance', width: 80, isRight: true, kind: 'label', cell: (id: Course) => `${Math.round(100 * told.chances[id])} %` },
-        ]}
-        rows={[...COURSES].sort((a, b) => told.chances[b] - told.chances[a])}
-        keyOf={(id) => id}
-      />
-      <Words
-        kind="small"
-        tone="pencil"
-      >{`From ${told.changes} changes of gaps between ${course.visits.length} visits, gauge and hand allowed for.`}</Words>
+      {!isEarly && (
+        <>
+          <Table
+            label="What it may be, and how likely"
+            isHeadless
+            columns={[
+              { title: 'What', cell: (id: Course) => <Words>{COURSE_WORDS[id]}</Words> },
+              { title: 'Chance', width: 80, isRight: true, kind: 'label', cell: (id: Course) => `${Math.round(100 * told.chances[id])} %` },
+            ]}
+            rows={[...COURSES].sort((a, b) => told.chances[b] - told.chances[a])}
+            keyOf={(id) => id}
+          />
+          <Words
+            kind="small"
+            tone="pencil"
+          >{`From ${told.changes} changes of gaps between ${course.visits.length} visits, gauge and hand allowed for.`}</Words>
+        </>
+      )}
     </Section>
   );
 }

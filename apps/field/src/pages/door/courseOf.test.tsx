@@ -41,7 +41,8 @@ describe('a door over the years', () => {
 
   it('of two visits says that it cannot tell, of one says nothing', () => {
     const { rerender } = render(<DoorCourseSection door={door} calls={SETTLING.slice(0, 2)} />);
-    expect(screen.getByTestId('course')).toHaveTextContent('Cannot be told yet from 2 visits.');
+    expect(screen.getByTestId('course')).toHaveTextContent('Cannot be told yet: gauged on 2 visits, 4 are wanted.');
+    expect(screen.queryByText(/%/)).toBeNull();
     rerender(<DoorCourseSection door={door} calls={SETTLING.slice(0, 1)} />);
     expect(screen.queryByTestId('course')).toBeNull();
   });
