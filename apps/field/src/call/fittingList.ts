@@ -1,6 +1,6 @@
 import type { CallRecord, Worksheet } from '@proper-swing/contract';
 import { lastWorksheet } from '../record/lastWorksheet';
-import { stagesOf, type StageOfCall } from './stages';
+import { stagesOf } from './stages';
 
 /** How the lists of a fitting stand: none kept yet, or kept, with how many lines are open and what of it cannot be worked or was not begun. */
 export type ListState =
@@ -33,11 +33,9 @@ export function fittingList(record: CallRecord): ListState | undefined {
     toDo: kept.reduce((sum, { sheet }) => sum + (sheet?.toDo ?? 0), 0),
     unworkable: titles(unworkable),
     notBegun: titles(notBegun),
-    ...(open && { openAt: pathOf(open.stage) }),
+    ...(open && { openAt: open.stage.path }),
   };
 }
-
-const pathOf = ({ path }: StageOfCall) => path;
 
 /** Whether nothing of the lists is open. */
 export const isListDone = (list: ListState | undefined): boolean =>

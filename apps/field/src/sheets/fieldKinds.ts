@@ -51,6 +51,9 @@ export const PANEL_KIND = choice(
 export const PANEL_WIDTH = length('panelWidthMm', 'Panel width', { usual: 900 });
 export const PANEL_HEIGHT = length('panelHeightMm', 'Panel height', { usual: 2030 });
 
+/** The list that an error of one of its entries, or of a part of one, is typed in. */
+export const inList = (field: string): string => field.replace(/\[\d+\].*$/, '');
+
 /** Lines that were ticked off; they are no part of the request. */
 export const DONE: SheetField = {
   path: 'done',

@@ -2,7 +2,7 @@ import type { Adjustment, CallRecord, HingedMake, SlidingMake } from '@proper-sw
 import { profileOf, slabMass } from '@proper-swing/core';
 import type { FitSlabKind } from '@proper-swing/core/sheets';
 import type { ActionId, Estimate } from '@proper-swing/core/doors';
-import { lastWorksheet } from '../record/lastWorksheet';
+import { keptFigure } from '../call/stages';
 import { answersByFinding, lastReadings, standingWork } from '../record/observed';
 import { triedScrews, type TriedScrews } from '../record/triedScrews';
 import { fieldsOf, type BenchSheet } from './benchSheet';
@@ -131,7 +131,7 @@ function putHeadGap(put: Put, record: CallRecord): void {
     ['fit.slab', 'gaps.head'],
     ['fit.pair', 'gaps.headMm'],
   ] as const) {
-    const typed = lastWorksheet(record, name)?.figures.find((figure) => figure.field === field)?.typed;
+    const typed = keptFigure(record, name, field);
     if (typed !== undefined) put('headGapMm', typed, CUT_HERE);
   }
 }

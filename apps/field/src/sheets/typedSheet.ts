@@ -1,4 +1,5 @@
 import { DomainError, parseLength } from '@proper-swing/core';
+import { readNumber } from '../design/readNumber';
 import { fieldsOf, type BenchSheet, type FieldGroup, type SheetField } from './benchSheet';
 
 /** What stands in the fields of a sheet, by path, exactly as typed. */
@@ -95,7 +96,7 @@ function valueOf({ kind, path, signed = false, read }: SheetField, text: string,
 }
 
 function figureOf(text: string, field: string): number {
-  const value = Number(text.replace(',', '.').replace('−', '-'));
+  const value = readNumber(text);
   if (!Number.isFinite(value)) throw new DomainError('figure.number', field, `Cannot read “${text}” as a number.`);
   return value;
 }

@@ -70,16 +70,10 @@ export function planCure({ coats, celsius, humidity, nowHour, fromHour, toHour, 
     const last = laid.at(-1);
     const leaves = last !== undefined && on - last.onHours > waitsHours + PUT_ON_HOURS;
     if (leaves) visitsHours.push(on);
-    const { workableHours, fullHours } = { ...coat(id), ...withoutNone(label) };
+    const { workableHours, fullHours } = { ...coat(id), ...label };
     const ready = on + PUT_ON_HOURS + workableHours * slower;
     laid.push({ id, onHours: on, readyHours: ready, fullHours: on + PUT_ON_HOURS + fullHours * slower, visit: visitsHours.length - 1 });
     at = ready;
   }
   return { coats: laid, visitsHours, fullHours: Math.max(0, ...laid.map((each) => each.fullHours)), tooCold };
 }
-
-/** What the label in hand says, where it was typed. */
-const withoutNone = (label: { workableHours?: number | undefined; fullHours?: number | undefined }) => ({
-  ...(label.workableHours !== undefined && { workableHours: label.workableHours }),
-  ...(label.fullHours !== undefined && { fullHours: label.fullHours }),
-});

@@ -23,8 +23,7 @@ export interface DoorCourse {
 export interface GapChange {
   station: string;
   from: number;
-  /** Visit it begins at, counted from 0, and years until it is gauged again. */
-  visit: number;
+  /** Until it is gauged again. */
   years: number;
   changeMm: number;
   /** Moisture gained between the two, %. */
@@ -42,17 +41,17 @@ export function gapChanges({ visits, moistureAt }: DoorCourse): GapChange[] {
   const ordered = [...visits].sort((a, b) => a.atYears - b.atYears);
   const stations = [...new Set(ordered.flatMap(({ found }) => Object.keys(found)))];
   return stations.flatMap((station) => {
-    const gauged = ordered.flatMap(({ atYears, found, left }, visit) => {
+    const gauged = ordered.flatMap(({ atYears, found, left }) => {
       const [as, set] = [found[station], left?.[station]];
       const isLeft = set ?? as;
-      return isLeft === undefined ? [] : [{ visit, atYears, found: as ?? isLeft, left: isLeft, isReadAgain: set !== undefined }];
+      return isLeft === undefined ? [] : [{ atYears, found: as ?? isLeft, left: isLeft, isReadAgain: set !== undefined }];
     });
     return gauged.slice(1).flatMap((next, i): GapChange[] => {
       const was = gauged[i];
       if (was === undefined || next.atYears <= was.atYears) return [];
       return [
         {
-          ...{ station, from: was.left, visit: was.visit, years: next.atYears - was.atYears, changeMm: next.found - was.left },
+          ...{ station, from: was.left, years: next.atYears - was.atYears, changeMm: next.found - was.left },
           wetterBy: moistureAt(next.atYears) - moistureAt(was.atYears),
           setMm: was.left - was.found,
           firstMm: gauged[0]?.found ?? 0,

@@ -52,10 +52,12 @@ const lengthOf = (damages: readonly Damage[]) =>
 const takesResin = ({ school, thicknessMm }: JambSurvey, { depthMm = thicknessMm, fromMm, toMm, part }: Damage) =>
   school === 'resin' && part !== 'inner' && depthMm <= RESIN.depthShare * thicknessMm && toMm - fromMm <= RESIN.lengthMm;
 
+const isLegSound = (survey: JambSurvey) => ofLeg(survey).length === 0;
+
 /** What speaks against a remedy: as named rules, each enough by itself. */
 export const AGAINST = {
   damaged: { remedy: 'leave', holds: (survey: JambSurvey) => has(survey.damages, DAMAGE_KINDS, BEARING_PARTS) },
-  nothingToFill: { remedy: 'fill', holds: (survey: JambSurvey) => ofLeg(survey).length === 0 },
+  nothingToFill: { remedy: 'fill', holds: isLegSound },
   softWood: {
     remedy: 'fill',
     holds: (survey: JambSurvey) => ofLeg(survey).some((each) => each.kind === 'soft' && !takesResin(survey, each)),
@@ -66,7 +68,7 @@ export const AGAINST = {
     remedy: 'fill',
     holds: (survey: JambSurvey) => ofLeg(survey).some(({ depthMm = 0 }) => depthMm > FILLED_DEPTH_SHARE * survey.thicknessMm),
   },
-  trimOnly: { remedy: 'patchFoot', holds: (survey: JambSurvey) => ofLeg(survey).length === 0 },
+  trimOnly: { remedy: 'patchFoot', holds: isLegSound },
   notAtFoot: {
     remedy: 'patchFoot',
     // A crack above is filled beside the patch.
@@ -78,7 +80,7 @@ export const AGAINST = {
   tooHigh: { remedy: 'patchFoot', holds: (survey: JambSurvey) => softTopMm(ofLeg(survey)) > PATCHED_UP_TO_MM },
   bearingSoft: { remedy: 'patchFoot', holds: (survey: JambSurvey) => has(survey.damages, ['soft'], ['inner']) },
   standsOnSoft: { remedy: 'patchFoot', holds: (survey: JambSurvey) => has(survey.damages, ['soft'], ['threshold']) },
-  trimAlone: { remedy: 'splice', holds: (survey: JambSurvey) => ofLeg(survey).length === 0 },
+  trimAlone: { remedy: 'splice', holds: isLegSound },
   hingeLeg: { remedy: 'splice', holds: ({ side }: JambSurvey) => side === 'hinge' },
   softAtFoot: { remedy: 'splice', holds: (survey: JambSurvey) => has(ofLeg(survey), ['soft']) },
   longerThanWorth: { remedy: 'splice', holds: (survey: JambSurvey) => lengthOf(ofLeg(survey)) > SPLICED_SHARE * survey.legMm },
@@ -86,7 +88,7 @@ export const AGAINST = {
     remedy: 'splice',
     holds: (survey: JambSurvey) => ofLeg(survey).some(({ toMm }) => toMm > survey.legMm - SOUND_BEYOND_MM),
   },
-  legSound: { remedy: 'wholeLeg', holds: (survey: JambSurvey) => ofLeg(survey).length === 0 },
+  legSound: { remedy: 'wholeLeg', holds: isLegSound },
   nothingToRenew: { remedy: 'wholeFrame', holds: (survey: JambSurvey) => !has(survey.damages, DAMAGE_KINDS, BEARING_PARTS) },
   thresholdSoft: { remedy: 'wholeLeg', holds: (survey: JambSurvey) => has(survey.damages, ['soft'], ['threshold', 'framing']) },
 } as const satisfies Record<string, { remedy: Remedy; holds: (survey: JambSurvey) => boolean }>;

@@ -1,17 +1,17 @@
 import { SAMPLE_CLIMATE_IDS, SAMPLE_CLIMATES, type MonthOfAir, type SampleClimateId } from '@proper-swing/core/sheets';
 import { router } from 'expo-router';
-import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Choice } from '../../design/Choice';
-import { Field } from '../../design/Field';
 import { Header } from '../../design/Header';
 import { Page } from '../../design/Page';
+import { ReadField } from '../../design/ReadField';
+import { readNumber } from '../../design/readNumber';
 import { Press } from '../../design/Press';
 import { Section } from '../../design/Section';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { setPreferences, usePreferences } from '../../offline/preferences';
-import { readClimate, writeClimate } from '../../sheets/timber/climateText';
+import { ownMonths, writeClimate } from '../../sheets/timber/climateText';
 import { monthWords } from '../../sheets/timber/timberSays';
 import { ClimateYear } from './ClimateYear';
 
@@ -23,7 +23,7 @@ const WIDEST = 560;
 export function ClimatePage() {
   const { climateId, ownClimate } = usePreferences();
   const { width } = useWindowDimensions();
-  const own = readOwn(ownClimate);
+  const own = ownMonths(ownClimate);
   const sample = SAMPLE_CLIMATES[climateId as SampleClimateId]?.months;
   const choose = (id: string) =>
     // One's own begins as the sample that was chosen before.
@@ -49,14 +49,6 @@ export function ClimatePage() {
       </Press>
     </Page>
   );
-}
-
-function readOwn(text: string): MonthOfAir[] | undefined {
-  try {
-    return readClimate(text);
-  } catch {
-    return undefined;
-  }
 }
 
 /** Twelve lines to type; what cannot be read stays where it is typed, and the year goes by what stood there before. */
@@ -104,24 +96,14 @@ interface FigureProps {
   testID: string;
 }
 
-function Figure({ label, spoken, figure, from, to, onFigure, testID }: FigureProps) {
-  const [text, setText] = useState(String(figure));
-  const read = (typed: string) => (typed.trim() === '' ? NaN : Number(typed.replace(',', '.').replace('−', '-')));
-  const isRight = (typed: string) => read(typed) >= from && read(typed) <= to;
+function Figure({ figure, from, to, onFigure, ...rest }: FigureProps) {
+  const read = (text: string) => {
+    const typed = readNumber(text);
+    return typed >= from && typed <= to ? typed : undefined;
+  };
   return (
     <View style={styles.cell}>
-      <Field
-        label={label}
-        spoken={spoken}
-        value={text}
-        onChange={(next) => {
-          setText(next);
-          if (isRight(next)) onFigure(read(next));
-        }}
-        takes="figures"
-        {...(!isRight(text) && { error: `${from} to ${to}.` })}
-        testID={testID}
-      />
+      <ReadField begins={String(figure)} read={read} onRead={onFigure} fault={`${from} to ${to}.`} takes="figures" {...rest} />
     </View>
   );
 }

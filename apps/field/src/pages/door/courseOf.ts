@@ -1,11 +1,11 @@
 import type { CallRecord, Door } from '@proper-swing/contract';
 import type { DoorCourse, VisitGauged } from '@proper-swing/core/history/course';
 import { HANDBOOKS, station } from '@proper-swing/core/doors';
-import { SAMPLE_CLIMATES, settledYear, widthChange, type MonthOfAir, type SampleClimateId } from '@proper-swing/core/sheets';
+import { SAMPLE_CLIMATES, settledYear, widthChange } from '@proper-swing/core/sheets';
 import { gaugedMm } from '../../record/comparedGaps';
 import { readingsByStation } from '../../record/observed';
 import { BUILT_AS } from '../../sheets/builtAs';
-import { readClimate } from '../../sheets/timber/climateText';
+import { climateOf, ownMonths } from '../../sheets/timber/climateText';
 
 const YEAR_MS = 365.25 * 86_400_000;
 /** Width of a stile where nobody measured it, mm (common practice, no source). */
@@ -16,7 +16,7 @@ export const asDate = (years: number): Date => new Date(years * YEAR_MS);
 
 /** What was gauged of the gaps of a door on each of its visits, and the year its slab lives in. */
 export function courseOf(door: Door, calls: readonly CallRecord[], climateId: string, ownClimate: string): DoorCourse {
-  const months = climateOf(climateId, ownClimate);
+  const months = climateOf(climateId, ownMonths(ownClimate)) ?? SAMPLE_CLIMATES.mildCoast.months;
   if (door.kind !== 'hinged') return { visits: visitsOf(door, calls), moistureAt: () => 0 };
   const build = BUILT_AS[door.make.slabKind];
   const year = settledYear(months, { exposure: 'between', finish: 'edgesBare', build });
@@ -47,13 +47,4 @@ function visitsOf(door: Door, calls: readonly CallRecord[]): VisitGauged[] {
     const isRead = Object.keys(found).length + Object.keys(left).length > 0;
     return isRead ? [{ atYears: asYears(record.call.scheduledFor), found, ...(Object.keys(left).length > 0 && { left }) }] : [];
   });
-}
-
-function climateOf(id: string, own: string): readonly MonthOfAir[] {
-  if (id !== 'own') return SAMPLE_CLIMATES[id as SampleClimateId]?.months ?? SAMPLE_CLIMATES.mildCoast.months;
-  try {
-    return readClimate(own);
-  } catch {
-    return SAMPLE_CLIMATES.mildCoast.months;
-  }
 }

@@ -2,8 +2,9 @@ import { coat, COAT_IDS, type CoatId } from '@proper-swing/core/sheets';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { dayWords, timeOf } from '../../day/days';
-import { Field } from '../../design/Field';
 import { Press } from '../../design/Press';
+import { ReadField } from '../../design/ReadField';
+import { readNumber } from '../../design/readNumber';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import type { HelperProps } from '../benchSheet';
@@ -121,26 +122,26 @@ interface HoursProps {
 
 /** Hours by the label in hand; empty is what labels usually say. */
 function Hours({ label, usual, hours, onHours, testID }: HoursProps) {
-  const [text, setText] = useState(hours === undefined ? '' : String(hours));
-  const read = (typed: string) => Number(typed.replace(',', '.'));
-  const isWrong = text.trim() !== '' && !(read(text) >= 0);
   return (
     <View style={styles.cell}>
-      <Field
+      <ReadField
         label={label}
-        value={text}
-        onChange={(next) => {
-          setText(next);
-          if (next.trim() === '') onHours(undefined);
-          else if (read(next) >= 0) onHours(read(next));
-        }}
+        begins={hours === undefined ? '' : String(hours)}
+        read={readHours}
+        onRead={onHours}
+        onEmpty={() => onHours(undefined)}
+        fault="Not a number of hours."
         takes="figure"
         placeholder={`${usual} by most labels`}
-        {...(isWrong && { error: 'Not a number of hours.' })}
         testID={testID}
       />
     </View>
   );
+}
+
+function readHours(text: string): number | undefined {
+  const hours = readNumber(text);
+  return hours >= 0 ? hours : undefined;
 }
 
 const styles = StyleSheet.create({

@@ -8,13 +8,12 @@ import {
 } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet } from '../benchSheet';
-import { choice, DONE, figure, length, SLAB_HEIGHT, SLAB_WIDTH } from '../fieldKinds';
+import { choice, DONE, figure, inList, length, SLAB_HEIGHT, SLAB_WIDTH } from '../fieldKinds';
 import { LINING_LIST, MARKS_LIST, REBLOCK_LIST, SHORTEN_LIST } from './lists';
 import { headSays, liningSays, marksSays, reblockSays, shortenSays } from './figureSays';
 import { SLAB_KIND_WORDS } from './slabSheet';
 
 const answers = () => import('./FigureAnswers');
-const inList = (field: string) => /^(\w+)\[\d+\]/.exec(field)?.[1];
 
 export const fitHeadSheet = benchSheet<HeadFit>({
   name: 'fit.head',

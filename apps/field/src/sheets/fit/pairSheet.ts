@@ -1,7 +1,7 @@
 import type { PairFit } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet, type SheetField } from '../benchSheet';
-import { choice, DONE, length } from '../fieldKinds';
+import { choice, DONE, length, inList } from '../fieldKinds';
 import { PAIR_LIST } from './lists';
 import { readMadePair } from './made';
 import { fromLists, MORE_OF_OPENING, offsetsIn, openingField, openingOf, SURVEY, type TypedOpening } from './openingFields';
@@ -81,5 +81,5 @@ export const fitPairSheet = benchSheet<PairFit>({
       ...(made !== undefined && { made }),
     };
   },
-  fieldOf: (field) => openingField(field) ?? field.replace(/\[\d+\].*$/, ''),
+  fieldOf: (field) => openingField(field) ?? inList(field),
 });

@@ -3,9 +3,9 @@ import { DAMAGE_KINDS, type Damage, type DamageKind, type JambPart } from '@prop
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../design/Choice';
-import { Field } from '../../design/Field';
 import type { LengthWords } from '../../design/lengthWords';
 import { Press } from '../../design/Press';
+import { ReadField } from '../../design/ReadField';
 import { SPACE } from '../../design/tokens';
 import { Words } from '../../design/Words';
 import { usePreferences } from '../../offline/preferences';
@@ -116,27 +116,19 @@ interface MmFieldProps {
   testID: string;
 }
 
-/** A length that is kept in mm whatever it is typed in; what cannot be read stays in the field and changes nothing. */
+/** A length that is kept in mm whatever it is typed in. */
 function MmField({ label, mm, words, onMm, testID }: MmFieldProps) {
   const { units } = usePreferences();
-  const [text, setText] = useState(mm === undefined ? '' : words.bare(mm));
-  const read = text.trim() === '' ? undefined : readLength(text, units);
-  const type = (next: string) => {
-    setText(next);
-    if (next.trim() === '') onMm(undefined);
-    else {
-      const length = readLength(next, units);
-      if (length !== undefined) onMm(length);
-    }
-  };
   return (
     <View style={styles.cell}>
-      <Field
+      <ReadField
         label={`${label}, ${words.unit}`}
-        value={text}
-        onChange={type}
+        begins={mm === undefined ? '' : words.bare(mm)}
+        read={(text) => readLength(text, units)}
+        onRead={onMm}
+        onEmpty={() => onMm(undefined)}
+        fault="Not a length."
         takes="length"
-        {...(text.trim() !== '' && read === undefined && { error: 'Not a length.' })}
         testID={testID}
       />
     </View>

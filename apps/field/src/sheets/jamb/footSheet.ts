@@ -2,16 +2,15 @@ import type { FootPatch, FootToPatch } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet, type ListedStep, type StepWork } from '../benchSheet';
 import { choice, DONE, figure, length } from '../fieldKinds';
+import { mmInRecord } from '../recordLengths';
 import { BEHIND } from './jambFields';
 import { footSays } from './jambSays';
-
-const mm = (value: number) => `${Number(value.toFixed(1))} mm`;
 
 /** The work as the record tells it: sizes, stock, packers, fixings. */
 const patched = ({ cutHeightMm, longPointMm, shortPointMm, packMm }: FootPatch, { stockThicknessMm, bradMm }: FootToPatch): StepWork => ({
   ...{ action: 'repairFoot', amount: 1, unit: 'leg' },
-  part: `Treated stock ${mm(stockThicknessMm)}, packers ${mm(packMm)}, 4 brads ${mm(bradMm)}`,
-  remark: `Cut ${mm(cutHeightMm)} up; patch ${mm(longPointMm)} to the long point, ${mm(shortPointMm)} to the short.`,
+  part: `Treated stock ${mmInRecord(stockThicknessMm)}, packers ${mmInRecord(packMm)}, 4 brads ${mmInRecord(bradMm)}`,
+  remark: `Cut ${mmInRecord(cutHeightMm)} up; patch ${mmInRecord(longPointMm)} to the long point, ${mmInRecord(shortPointMm)} to the short.`,
 });
 
 function footSteps(patch: FootPatch, request: FootToPatch): ListedStep[] {

@@ -1,7 +1,7 @@
 import { DomainError } from '@proper-swing/core';
 import type { PackerKind } from '@proper-swing/core/sheets';
 import type { SheetField } from '../benchSheet';
-import { length } from '../fieldKinds';
+import { inList, length } from '../fieldKinds';
 import { readPlaces } from '../placesText';
 
 export const BEHIND = length('behindMm', 'Face to a pipe, cable, pocket', { isOptional: true, hint: 'What must not be hit' });
@@ -37,5 +37,5 @@ export const places = (path: string, label: string, hint: string): SheetField =>
   read: (text, units) => readPlaces(text, units, path),
 });
 
-/** The field an error of a list belongs to. */
-export const inKinds = (field: string) => (/^kinds/.test(field) ? 'thicknessesMm' : /^(\w+)\[\d+\]/.exec(field)?.[1]);
+/** The field that an error of the packers belongs to. */
+export const inKinds = (field: string) => (/^kinds/.test(field) ? 'thicknessesMm' : inList(field));

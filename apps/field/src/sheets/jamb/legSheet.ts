@@ -2,6 +2,7 @@ import type { LegMade, LegToMake } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet, type ListedStep, type StepWork } from '../benchSheet';
 import { choice, DONE, length } from '../fieldKinds';
+import { mmInRecord } from '../recordLengths';
 import { BEHIND, inKinds, packerKinds, PACKERS, places } from './jambFields';
 import { legSays } from './jambSays';
 
@@ -11,12 +12,10 @@ interface TypedLeg {
   heldAtMm?: readonly number[];
 }
 
-const mm = (value: number) => `${Number(value.toFixed(1))} mm`;
-
 function legSteps({ lengthMm, widthMm, stacks, packers }: LegMade, { thicknessMm, screwMm }: LegToMake): ListedStep[] {
   const work: StepWork = {
     ...{ action: 'replaceLeg', amount: 1, unit: 'leg' },
-    part: `Stock ${mm(thicknessMm)} × ${mm(widthMm)}, ${mm(lengthMm)} long; ${stacks.pieces} packers; screws ${mm(screwMm)}`,
+    part: `Stock ${mmInRecord(thicknessMm)} × ${mmInRecord(widthMm)}, ${mmInRecord(lengthMm)} long; ${stacks.pieces} packers; screws ${mmInRecord(screwMm)}`,
     remark: `Packers at ${packers.map(({ atMm }) => Math.round(atMm)).join(', ')} mm above the floor.`,
   };
   return [

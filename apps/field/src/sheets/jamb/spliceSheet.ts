@@ -1,17 +1,16 @@
 import { wood, WOOD_IDS, type StrikeSplice, type StrikeToSplice } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet, type ListedStep, type StepWork } from '../benchSheet';
-import { choice, DONE, figure, length } from '../fieldKinds';
+import { choice, DONE, figure, length, inList } from '../fieldKinds';
+import { mmInRecord } from '../recordLengths';
 import { BEHIND, places } from './jambFields';
 import { spliceSays } from './jambSays';
-
-const mm = (value: number) => `${Number(value.toFixed(1))} mm`;
 
 function spliceSteps({ lengthMm, cutFromMm, cutToMm, fixings, sawDepthMm }: StrikeSplice, { screwMm }: StrikeToSplice): ListedStep[] {
   const work: StepWork = {
     ...{ action: 'repairLeg', amount: 1, unit: 'leg' },
-    part: `Jamb stock ${mm(lengthMm)}, ${fixings.length} screws ${mm(screwMm)}, packers`,
-    remark: `Cut out ${mm(cutFromMm)} to ${mm(cutToMm)} above the floor.`,
+    part: `Jamb stock ${mmInRecord(lengthMm)}, ${fixings.length} screws ${mmInRecord(screwMm)}, packers`,
+    remark: `Cut out ${mmInRecord(cutFromMm)} to ${mmInRecord(cutToMm)} above the floor.`,
   };
   return [
     { id: 'strip', says: 'Weatherstrip off, before any width is taken', work },
@@ -65,5 +64,5 @@ export const jambSpliceSheet = benchSheet<StrikeSplice>({
   says: spliceSays,
   list: { steps: (splice, request) => spliceSteps(splice, request as StrikeToSplice) },
   shape: (typed: { oldShimsMm?: readonly number[] }) => ({ ...typed, oldShimsMm: typed.oldShimsMm ?? [] }),
-  fieldOf: (field) => /^(\w+)\[\d+\]/.exec(field)?.[1],
+  fieldOf: inList,
 });

@@ -1,27 +1,24 @@
 import { HINGE_SCHOOL_IDS, type HingeLayout } from '@proper-swing/core/sheets';
 import { lazy } from 'react';
 import { benchSheet, type ListedStep, type StepWork } from '../benchSheet';
-import { choice, DONE, figure, length, SLAB_HEIGHT, THICKNESS } from '../fieldKinds';
+import { choice, DONE, figure, length, SLAB_HEIGHT, THICKNESS, inList } from '../fieldKinds';
+import { mmInRecord } from '../recordLengths';
 import { hingesSays } from './layoutSays';
 
-/** Where water came from, and what stops it. */
-export const WATER: Readonly<Record<string, readonly ListedStep[]>> = {
-  none: [],
-  head: [{ id: 'water-head', says: 'Head drip or flashing over the trim: water no longer runs in from above' }],
-  foot: [{ id: 'water-foot', says: 'Foot clear of the threshold, sweep and threshold sealed: it no longer stands in water' }],
-  both: [
-    { id: 'water-head', says: 'Head drip or flashing over the trim: water no longer runs in from above' },
-    { id: 'water-foot', says: 'Foot clear of the threshold, sweep and threshold sealed: it no longer stands in water' },
-  ],
+const AT_HEAD: ListedStep = { id: 'water-head', says: 'Head drip or flashing over the trim: water no longer runs in from above' };
+const AT_FOOT: ListedStep = {
+  id: 'water-foot',
+  says: 'Foot clear of the threshold, sweep and threshold sealed: it no longer stands in water',
 };
 
-const round = (mm: number) => Number(mm.toFixed(1));
+/** Where water came from, and what stops it. */
+const WATER: Readonly<Record<string, readonly ListedStep[]>> = { none: [], head: [AT_HEAD], foot: [AT_FOOT], both: [AT_HEAD, AT_FOOT] };
 
 function hingeSteps({ marks, recess, longScrew }: HingeLayout, water: string): ListedStep[] {
   const work: StepWork = {
     ...{ action: 'hangSlab', amount: 1, unit: 'slab' },
-    part: `${marks.marks.length} hinges ${round(recess.longMm)} mm, screws ${round(longScrew.lengthMm)} mm over the framing`,
-    remark: `Recesses ${round(recess.wideMm)} mm wide, ${round(recess.deepMm)} mm deep.`,
+    part: `${marks.marks.length} hinges ${mmInRecord(recess.longMm)}, screws ${mmInRecord(longScrew.lengthMm)} over the framing`,
+    remark: `Recesses ${mmInRecord(recess.wideMm)} wide, ${mmInRecord(recess.deepMm)} deep.`,
   };
   return [
     ...(WATER[water] ?? []),
@@ -89,5 +86,5 @@ export const layoutHingesSheet = benchSheet<HingeLayout>({
   says: hingesSays,
   list: { steps: (layout, _request, { water = 'none' }) => hingeSteps(layout, water) },
   shape: ({ water: _, ...rest }: { water?: string }) => rest,
-  fieldOf: (field) => /^(\w+)\[\d+\]/.exec(field)?.[1],
+  fieldOf: inList,
 });

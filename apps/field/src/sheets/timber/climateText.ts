@@ -27,4 +27,13 @@ export function readClimate(text: string): MonthOfAir[] {
 }
 
 export const climateOf = (id: string, own: readonly MonthOfAir[] | undefined): readonly MonthOfAir[] | undefined =>
-  id === 'own' ? own : SAMPLE_CLIMATES[id as SampleClimateId].months;
+  id === 'own' ? own : SAMPLE_CLIMATES[id as SampleClimateId]?.months;
+
+/** One's own climate, where it is one. */
+export function ownMonths(text: string): MonthOfAir[] | undefined {
+  try {
+    return readClimate(text);
+  } catch {
+    return undefined;
+  }
+}
